@@ -1,0 +1,44 @@
+package org.etui.core.check;
+
+/** Argument checks of records; each throws {@link IllegalArgumentException} that names the field and echoes the value. */
+public final class Check {
+    /** The greatest number the contract knows, in whatever unit: a length of 100 m. */
+    public static final double GREATEST = 1e5;
+
+    private Check() {}
+
+    /**
+     * A finite number above zero and at most {@link #GREATEST}.
+     *
+     * @throws IllegalArgumentException if it is not
+     */
+    public static double positive(String field, double value) {
+        if (!(value > 0 && value <= GREATEST)) {
+            throw new IllegalArgumentException(field + " must be above 0 and at most 100000, was " + value);
+        }
+        return value;
+    }
+
+    /**
+     * A finite number within bounds, both allowed.
+     *
+     * @throws IllegalArgumentException if it is not
+     */
+    public static double within(String field, double value, double from, double to) {
+        if (!(value >= from && value <= to)) {
+            throw new IllegalArgumentException(field + " must be from " + from + " to " + to + ", was " + value);
+        }
+        return value;
+    }
+
+    /**
+     * A condition on an argument.
+     *
+     * @throws IllegalArgumentException with the message if it does not hold
+     */
+    public static void that(boolean condition, String message) {
+        if (!condition) {
+            throw new IllegalArgumentException(message);
+        }
+    }
+}

@@ -1,0 +1,102 @@
+package org.etui.core.curve;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.etui.core.check.Check;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+
+/**
+ * A centre line: placed pieces, each starting where the last one ended.
+ *
+ * @param pieces in order along the wire, at least one
+ */
+public record CentreLine(List<Placed> pieces) {
+
+    /** @throws IllegalArgumentException if there are no pieces */
+    public CentreLine {
+        Check.that(!pieces.isEmpty(), "a centre line needs at least one piece");
+        pieces = List.copyOf(pieces);
+    }
+
+    /** A centre line of pieces laid end to end from the origin, for a wire of this thickness in the plane of bending. */
+    public static CentreLine of(double thicknessMm, List<? extends CurvePiece> pieces) {
+        List<Placed> placed = new ArrayList<>();
+        Pose pose = Pose.START;
+        double wire = 0;
+        for (CurvePiece piece : pieces) {
+            Placed next = new Placed(pose, piece, wire, piece.wireLengthMm(thicknessMm));
+            placed.add(next);
+            pose = next.end();
+            wire = next.wireToMm();
+        }
+        return new CentreLine(placed);
+    }
+
+    /** Length along the centre line, mm. */
+    public double lengthMm() {
+        return pieces.stream().mapToDouble(p -> p.piece().lengthMm()).sum();
+    }
+
+    /** Position of the beginning along the wire, mm: below zero where a handle comes before the first element. */
+    public double wireFromMm() {
+        return pieces.get(0).wireFromMm();
+    }
+
+    /** Position of the end along the wire, mm. */
+    public double wireToMm() {
+        return pieces.get(pieces.size() - 1).wireToMm();
+    }
+
+    /**
+     * Pose at a position along the wire.
+     *
+     * @param wireMm between the beginning and the end of the wire, mm
+     * @throws IllegalArgumentException outside that range
+     */
+    public Pose atWire(double wireMm) {
+        Along.checked(wireMm - wireFromMm(), wireToMm() - wireFromMm());
+        int low = 0;
+        int high = pieces.size() - 1;
+        while (low < high) {
+            int middle = (low + high) >>> 1;
+            if (pieces.get(middle).wireToMm() < wireMm) {
+                low = middle + 1;
+            } else {
+                high = middle;
+            }
+        }
+        return pieces.get(low).atWire(wireMm);
+    }
+
+    /**
+     * Points along the line, close enough to draw: one to every {@code stepRad} of turn, at least {@code least} a piece.
+     */
+    public List<Station> stations(double stepRad, int least) {
+        List<Station> stations = new ArrayList<>();
+        for (int index = 0; index < pieces.size(); index++) {
+            Placed placed = pieces.get(index);
+            int steps = Math.max(least - 1, (int) Math.ceil(placed.piece().turnRad() / stepRad));
+            for (int i = 0; i <= steps; i++) {
+                double wire = placed.wireFromMm() + placed.wireLengthMm() * i / steps;
+                stations.add(new Station(index, wire, placed.atWire(wire)));
+            }
+        }
+        return stations;
+    }
+
+    /** The smallest distance between the ends, mm. */
+    public double gapMm() {
+        return Vector3D.distance(
+                pieces.get(0).start().position(),
+                pieces.get(pieces.size() - 1).end().position());
+    }
+
+    /**
+     * A sampled place on the line.
+     *
+     * @param piece index of the piece
+     * @param wireMm position along the wire, mm
+     * @param pose where it lies
+     */
+    public record Station(int piece, double wireMm, Pose pose) {}
+}

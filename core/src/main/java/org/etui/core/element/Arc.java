@@ -1,0 +1,65 @@
+package org.etui.core.element;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.etui.core.check.Check;
+import org.etui.core.check.Term;
+import org.etui.core.curve.CurvePiece;
+
+/**
+ * A hook bend, a bow, the body of a bangle.
+ *
+ * @param id name, unique in its strand
+ * @param insideMm inside diameter, mm
+ * @param sweepDeg angle turned, degrees
+ * @param turn the side it curves to
+ * @param rollDeg roll of the working plane before it, degrees
+ * @param over whether it lies on top at crossings
+ * @param target when its sizes hold
+ */
+public record Arc(
+        @Term(value = "name of the element, unique in its strand", to = 60, position = true)
+        String id,
+
+        @Term(value = "inside diameter after release, mm", above = 0)
+        double insideMm,
+
+        @Term(value = "angle turned, degrees", above = 0, to = 36000)
+        double sweepDeg,
+
+        @Term(value = "the side it curves to", or = "\"left\"")
+        Turn turn,
+
+        @Term(value = "turns the working plane about the wire before it, degrees", from = -360, to = 360, or = "0")
+        double rollDeg,
+
+        @Term("whether this lies on top at crossings; default: what is formed later")
+        Optional<Boolean> over,
+
+        @Term(value = "whether sizes are meant after release or after the work", or = "\"released\"")
+        Target target)
+        implements Element {
+
+    /** @throws IllegalArgumentException if a measure is out of range */
+    public Arc {
+        Check.positive("insideMm", insideMm);
+        Check.positive("sweepDeg", sweepDeg);
+    }
+
+    /** An arc without roll. */
+    public static Arc of(String id, double insideMm, double sweepDeg, Turn turn) {
+        return new Arc(id, insideMm, sweepDeg, turn, 0, Optional.empty(), Target.RELEASED);
+    }
+
+    @Override
+    public OptionalDouble woundInsideMm() {
+        return OptionalDouble.of(insideMm);
+    }
+
+    @Override
+    public List<CurvePiece> shape(Forming forming) {
+        return List.of(org.etui.core.curve.Arc.ofInside(
+                insideMm, forming.thicknessMm(), turn.sign() * Math.toRadians(sweepDeg)));
+    }
+}

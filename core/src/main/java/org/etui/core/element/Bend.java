@@ -1,0 +1,65 @@
+package org.etui.core.element;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.etui.core.check.Check;
+import org.etui.core.check.Term;
+import org.etui.core.curve.Arc;
+import org.etui.core.curve.CurvePiece;
+
+/**
+ * A corner, made over the edge of the jaw.
+ *
+ * @param id name, unique in its strand
+ * @param angleDeg angle turned, degrees
+ * @param insideMm inside diameter of the corner, mm
+ * @param turn the side it curves to
+ * @param rollDeg roll of the working plane before it, degrees
+ * @param over whether it lies on top at crossings
+ * @param target when its sizes hold
+ */
+public record Bend(
+        @Term(value = "name of the element, unique in its strand", to = 60, position = true)
+        String id,
+
+        @Term(value = "angle turned, degrees", above = 0, to = 360)
+        double angleDeg,
+
+        @Term(value = "inside diameter of the corner, mm; 0.5 is a jaw edge", above = 0, or = "0.5")
+        double insideMm,
+
+        @Term(value = "the side it curves to", or = "\"left\"")
+        Turn turn,
+
+        @Term(value = "turns the working plane about the wire before it, degrees", from = -360, to = 360, or = "0")
+        double rollDeg,
+
+        @Term("whether this lies on top at crossings; default: what is formed later")
+        Optional<Boolean> over,
+
+        @Term(value = "whether sizes are meant after release or after the work", or = "\"released\"")
+        Target target)
+        implements Element {
+
+    /** @throws IllegalArgumentException if a measure is out of range */
+    public Bend {
+        Check.positive("angleDeg", angleDeg);
+        Check.positive("insideMm", insideMm);
+    }
+
+    /** A corner over the jaw edge. */
+    public static Bend of(String id, double angleDeg, Turn turn) {
+        return new Bend(id, angleDeg, 0.5, turn, 0, Optional.empty(), Target.RELEASED);
+    }
+
+    @Override
+    public OptionalDouble woundInsideMm() {
+        return OptionalDouble.of(insideMm);
+    }
+
+    @Override
+    public List<CurvePiece> shape(Forming forming) {
+        return List.of(Arc.ofInside(insideMm, forming.thicknessMm(), turn.sign() * Math.toRadians(angleDeg)));
+    }
+}

@@ -1,0 +1,65 @@
+package org.etui.core.element;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.etui.core.check.Check;
+import org.etui.core.check.Term;
+import org.etui.core.curve.Arc;
+import org.etui.core.curve.CurvePiece;
+
+/**
+ * A tight decorative end, a stop.
+ *
+ * @param id name, unique in its strand
+ * @param insideMm inside diameter, mm
+ * @param turns turns
+ * @param turn the side it curves to
+ * @param rollDeg roll of the working plane before it, degrees
+ * @param over whether it lies on top at crossings
+ * @param target when its sizes hold
+ */
+public record Curl(
+        @Term(value = "name of the element, unique in its strand", to = 60, position = true)
+        String id,
+
+        @Term(value = "inside diameter, mm", above = 0, or = "0.9")
+        double insideMm,
+
+        @Term(value = "turns", above = 0, to = 50, or = "0.9")
+        double turns,
+
+        @Term(value = "the side it curves to", or = "\"left\"")
+        Turn turn,
+
+        @Term(value = "turns the working plane about the wire before it, degrees", from = -360, to = 360, or = "0")
+        double rollDeg,
+
+        @Term("whether this lies on top at crossings; default: what is formed later")
+        Optional<Boolean> over,
+
+        @Term(value = "whether sizes are meant after release or after the work", or = "\"released\"")
+        Target target)
+        implements Element {
+
+    /** @throws IllegalArgumentException if a measure is out of range */
+    public Curl {
+        Check.positive("insideMm", insideMm);
+        Check.positive("turns", turns);
+    }
+
+    /** A curl of nine tenths of a turn. */
+    public static Curl of(String id, double insideMm, Turn turn) {
+        return new Curl(id, insideMm, 0.9, turn, 0, Optional.empty(), Target.RELEASED);
+    }
+
+    @Override
+    public OptionalDouble woundInsideMm() {
+        return OptionalDouble.of(insideMm);
+    }
+
+    @Override
+    public List<CurvePiece> shape(Forming forming) {
+        return List.of(Arc.ofInside(insideMm, forming.thicknessMm(), turn.sign() * 2 * Math.PI * turns));
+    }
+}

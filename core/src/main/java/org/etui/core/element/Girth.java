@@ -1,0 +1,53 @@
+package org.etui.core.element;
+
+import java.util.List;
+import java.util.Optional;
+import org.etui.core.check.Term;
+import org.etui.core.curve.CurvePiece;
+
+/**
+ * Wire laid round a stone or a form.
+ *
+ * @param id name, unique in its strand
+ * @param outline what it goes round
+ * @param from where it begins, as a share of the way round
+ * @param to where it ends
+ * @param offsetWires how many wires lie beneath it
+ * @param turn the side it curves to
+ * @param rollDeg roll of the working plane before it, degrees
+ * @param over whether it lies on top at crossings
+ * @param target when its sizes hold
+ */
+public record Girth(
+        @Term(value = "name of the element, unique in its strand", to = 60, position = true)
+        String id,
+
+        @Term("what it goes round") Outline outline,
+
+        @Term(value = "where it begins, as a share of the way round", from = 0, to = 1, or = "0")
+        double from,
+
+        @Term(value = "where it ends, as a share of the way round", from = 0, to = 1, or = "1")
+        double to,
+
+        @Term(value = "how many wires lie beneath it", from = 0, to = 50, or = "0")
+        double offsetWires,
+
+        @Term(value = "the side it curves to", or = "\"left\"")
+        Turn turn,
+
+        @Term(value = "turns the working plane about the wire before it, degrees", from = -360, to = 360, or = "0")
+        double rollDeg,
+
+        @Term("whether this lies on top at crossings; default: what is formed later")
+        Optional<Boolean> over,
+
+        @Term(value = "whether sizes are meant after release or after the work", or = "\"released\"")
+        Target target)
+        implements Element {
+
+    @Override
+    public List<CurvePiece> shape(Forming forming) {
+        throw new UnsupportedOperationException("not built yet");
+    }
+}

@@ -1,0 +1,48 @@
+package org.etui.core.element;
+
+import java.util.List;
+import java.util.Optional;
+import org.etui.core.check.Check;
+import org.etui.core.check.Term;
+import org.etui.core.curve.CurvePiece;
+import org.etui.core.curve.Line;
+
+/**
+ * A handle: wire that is only held on to, and trimmed later.
+ *
+ * @param id name, unique in its strand
+ * @param lengthMm length, mm
+ * @param trimAfter when it is trimmed: {@code forming}, or the id of a work
+ * @param rollDeg roll of the working plane before it, degrees
+ * @param over whether it lies on top at crossings
+ * @param target when its sizes hold
+ */
+public record Lead(
+        @Term(value = "name of the element, unique in its strand", to = 60, position = true)
+        String id,
+
+        @Term(value = "length, mm", above = 0) double lengthMm,
+
+        @Term(value = "when it is trimmed: forming, or the id of a work", to = 60, or = "\"forming\"")
+        String trimAfter,
+
+        @Term(value = "turns the working plane about the wire before it, degrees", from = -360, to = 360, or = "0")
+        double rollDeg,
+
+        @Term("whether this lies on top at crossings; default: what is formed later")
+        Optional<Boolean> over,
+
+        @Term(value = "whether sizes are meant after release or after the work", or = "\"released\"")
+        Target target)
+        implements Element {
+
+    /** @throws IllegalArgumentException if the length is out of range */
+    public Lead {
+        Check.positive("lengthMm", lengthMm);
+    }
+
+    @Override
+    public List<CurvePiece> shape(Forming forming) {
+        return List.of(new Line(lengthMm));
+    }
+}

@@ -1,0 +1,55 @@
+package org.etui.core.element;
+
+import java.util.List;
+import java.util.Optional;
+import org.etui.core.check.Check;
+import org.etui.core.check.Term;
+import org.etui.core.curve.CurvePiece;
+import org.etui.core.curve.Line;
+
+/**
+ * A flattened end: a straight that is flattened.
+ *
+ * @param id name, unique in its strand
+ * @param lengthMm length before flattening, mm
+ * @param toMm thickness to flatten to, mm
+ * @param rollDeg roll of the working plane before it, degrees
+ * @param over whether it lies on top at crossings
+ * @param target when its sizes hold
+ */
+public record Paddle(
+        @Term(value = "name of the element, unique in its strand", to = 60, position = true)
+        String id,
+
+        @Term(value = "length before flattening, mm", above = 0)
+        double lengthMm,
+
+        @Term(value = "thickness to flatten to, mm", above = 0, to = 20)
+        double toMm,
+
+        @Term(value = "turns the working plane about the wire before it, degrees", from = -360, to = 360, or = "0")
+        double rollDeg,
+
+        @Term("whether this lies on top at crossings; default: what is formed later")
+        Optional<Boolean> over,
+
+        @Term(value = "whether sizes are meant after release or after the work", or = "\"released\"")
+        Target target)
+        implements Element {
+
+    /** @throws IllegalArgumentException if a measure is out of range */
+    public Paddle {
+        Check.positive("lengthMm", lengthMm);
+        Check.positive("toMm", toMm);
+    }
+
+    /** A paddle without roll. */
+    public static Paddle of(String id, double lengthMm, double toMm) {
+        return new Paddle(id, lengthMm, toMm, 0, Optional.empty(), Target.RELEASED);
+    }
+
+    @Override
+    public List<CurvePiece> shape(Forming forming) {
+        return List.of(new Line(lengthMm));
+    }
+}

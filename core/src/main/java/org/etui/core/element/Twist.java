@@ -1,0 +1,43 @@
+package org.etui.core.element;
+
+import java.util.List;
+import java.util.Optional;
+import org.etui.core.check.Term;
+import org.etui.core.curve.CurvePiece;
+
+/**
+ * A twisted run, on its own axis or with another strand.
+ *
+ * @param id name, unique in its strand
+ * @param lengthMm length, mm
+ * @param turns turns
+ * @param with another strand, or {@code itself}
+ * @param rollDeg roll of the working plane before it, degrees
+ * @param over whether it lies on top at crossings
+ * @param target when its sizes hold
+ */
+public record Twist(
+        @Term(value = "name of the element, unique in its strand", to = 60, position = true)
+        String id,
+
+        @Term(value = "length, mm", above = 0) double lengthMm,
+        @Term(value = "turns", above = 0, to = 500) double turns,
+
+        @Term(value = "another strand, or itself", to = 60, or = "\"itself\"")
+        String with,
+
+        @Term(value = "turns the working plane about the wire before it, degrees", from = -360, to = 360, or = "0")
+        double rollDeg,
+
+        @Term("whether this lies on top at crossings; default: what is formed later")
+        Optional<Boolean> over,
+
+        @Term(value = "whether sizes are meant after release or after the work", or = "\"released\"")
+        Target target)
+        implements Element {
+
+    @Override
+    public List<CurvePiece> shape(Forming forming) {
+        throw new UnsupportedOperationException("not built yet");
+    }
+}

@@ -1,0 +1,65 @@
+package org.etui.core.pattern;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.etui.core.check.BadInput;
+import org.etui.core.check.Term;
+
+/**
+ * A measure that a pattern asks for.
+ *
+ * @param name name in the document
+ * @param title words on screen
+ * @param unit mm, degrees, turns; empty for words
+ * @param usual the default: a number or one of the choices
+ * @param from the least number
+ * @param to the greatest number
+ * @param choices the words allowed, where it is a word
+ */
+public record Parameter(
+        @Term("name in the document") String name,
+        @Term("words on screen") String title,
+        @Term("mm, degrees, turns; empty for words") String unit,
+        @Term("the default: a number or a word") Object usual,
+        @Term("the least number") OptionalDouble from,
+        @Term("the greatest number") OptionalDouble to,
+        @Term("the words allowed, where it is a word") Optional<List<String>> choices) {
+
+    /** A length in mm. */
+    static Parameter mm(String name, String title, double usual, double from, double to) {
+        return number(name, title, "mm", usual, from, to);
+    }
+
+    /** A number in some unit. */
+    static Parameter number(String name, String title, String unit, double usual, double from, double to) {
+        return new Parameter(
+                name, title, unit, usual, OptionalDouble.of(from), OptionalDouble.of(to), Optional.empty());
+    }
+
+    /** A word, the first one usual. */
+    static Parameter choice(String name, String title, String... words) {
+        return new Parameter(
+                name, title, "", words[0], OptionalDouble.empty(), OptionalDouble.empty(), Optional.of(List.of(words)));
+    }
+
+    /**
+     * A value as this parameter allows it.
+     *
+     * @throws BadInput naming the parameter, the value and what is allowed
+     */
+    Object checked(Object value) {
+        if (choices.isPresent()) {
+            if (value instanceof String word && choices.get().contains(word)) {
+                return word;
+            }
+            throw new BadInput(name, value, "must be one of " + String.join(", ", choices.get()));
+        }
+        double least = from.orElseThrow();
+        double most = to.orElseThrow();
+        if (value instanceof Number number && number.doubleValue() >= least && number.doubleValue() <= most) {
+            return number.doubleValue();
+        }
+        throw new BadInput(name, value, "must be a number from " + least + " to " + most + " " + unit);
+    }
+}

@@ -1,0 +1,80 @@
+package org.etui.core.pattern;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.etui.core.check.BadInput;
+import org.etui.core.piece.Piece;
+import org.etui.core.piece.Purpose;
+import org.etui.core.piece.Source;
+import org.etui.core.wire.Wire;
+
+/** A named recipe: a handful of measures in, a bare piece document out. */
+public abstract class Pattern {
+    private final String name;
+    private final String title;
+    private final String about;
+    private final List<Purpose> purposes;
+    private final Wire wire;
+    private final List<Parameter> parameters;
+
+    Pattern(String name, String title, String about, List<Purpose> purposes, Wire wire, List<Parameter> parameters) {
+        this.name = name;
+        this.title = title;
+        this.about = about;
+        this.purposes = purposes;
+        this.wire = wire;
+        this.parameters = parameters;
+    }
+
+    /** Name in the document. */
+    public String name() {
+        return name;
+    }
+
+    /** Words on screen. */
+    public String title() {
+        return title;
+    }
+
+    /** One sentence on what it is for. */
+    public String about() {
+        return about;
+    }
+
+    /** What it can be for; the first is usual. */
+    public List<Purpose> purposes() {
+        return purposes;
+    }
+
+    /** The wire it is usually made in. */
+    public Wire wire() {
+        return wire;
+    }
+
+    /** The measures it asks for. */
+    public List<Parameter> parameters() {
+        return parameters;
+    }
+
+    /**
+     * Makes the piece.
+     *
+     * @param given values by name; what is missing has its default
+     * @param wireAsked the wire, or the usual one
+     * @param purposeAsked the purpose, or the usual one
+     * @throws BadInput with every unknown name and every value out of range
+     */
+    public Piece make(Map<String, Object> given, Optional<Wire> wireAsked, Optional<Purpose> purposeAsked) {
+        Values values = Values.of(parameters, given);
+        Piece bare = build(values, wireAsked.orElse(wire), purposeAsked.orElse(purposes.get(0)));
+        return bare.withSource(new Source(name, values.all(), false));
+    }
+
+    /** The piece with everything usual. */
+    public Piece usual() {
+        return make(Map.of(), Optional.empty(), Optional.empty());
+    }
+
+    abstract Piece build(Values values, Wire asked, Purpose purpose);
+}

@@ -1,0 +1,57 @@
+package org.etui.core.pattern;
+
+import java.util.List;
+import org.etui.core.element.Arc;
+import org.etui.core.element.Curl;
+import org.etui.core.element.Element;
+import org.etui.core.element.Straight;
+import org.etui.core.element.Turn;
+import org.etui.core.metal.Metal;
+import org.etui.core.metal.Temper;
+import org.etui.core.piece.Allowance;
+import org.etui.core.piece.HandleAt;
+import org.etui.core.piece.Piece;
+import org.etui.core.piece.Purpose;
+import org.etui.core.piece.Strand;
+import org.etui.core.wire.Wire;
+
+/** Curl, hook bend, reverse hook bend, curl. Both curls are formed first, on the trued ends: there is no handle. */
+final class SHook extends Pattern {
+    SHook() {
+        super(
+                "s-hook",
+                "S-hook",
+                "Two hooks in one wire, curled at both ends; one limb can be closed so that it cannot fall off.",
+                List.of(Purpose.NECKLACE_CLOSURE, Purpose.BRACELET_CLOSURE, Purpose.LINK, Purpose.DECORATIVE),
+                Wire.ofAwg(Metal.COPPER, Temper.DEAD_SOFT, "16"),
+                List.of(
+                        Parameter.mm("hookInsideMm", "hooks, inside", 6, 1, 60),
+                        Parameter.number("hookSweepDeg", "hooks, sweep", "degrees", 200, 90, 260),
+                        Parameter.mm("middleMm", "middle run", 6, 0.5, 100),
+                        Parameter.mm("lipMm", "lips", 2, 0.5, 50),
+                        Parameter.mm("curlInsideMm", "curls, inside", 0.9, 0.3, 10),
+                        Parameter.choice("curls", "curls face", "outward", "inward")));
+    }
+
+    @Override
+    Piece build(Values values, Wire wire, Purpose purpose) {
+        boolean outward = values.word("curls").equals("outward");
+        double hook = values.number("hookInsideMm");
+        double sweep = values.number("hookSweepDeg");
+        double curl = values.number("curlInsideMm");
+        double lip = values.number("lipMm");
+        List<Element> elements = List.of(
+                Curl.of("first-curl", curl, outward ? Turn.RIGHT : Turn.LEFT),
+                Straight.of("first-lip", lip),
+                Arc.of("first-hook", hook, sweep, Turn.LEFT),
+                Straight.of("middle", values.number("middleMm")),
+                Arc.of("second-hook", hook, sweep, Turn.RIGHT),
+                Straight.of("second-lip", lip),
+                Curl.of("second-curl", curl, outward ? Turn.LEFT : Turn.RIGHT));
+        Strand strand = Strand.of("hook", "S-hook", wire, elements)
+                .withOrder(List.of(
+                        "first-curl", "second-curl", "first-lip", "first-hook", "middle", "second-hook", "second-lip"))
+                .withAllowance(Allowance.usual().withHandleAt(HandleAt.NONE));
+        return Piece.of(title(), purpose, List.of(strand));
+    }
+}

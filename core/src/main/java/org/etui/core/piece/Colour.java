@@ -1,0 +1,89 @@
+package org.etui.core.piece;
+
+import org.etui.core.check.Term;
+
+/**
+ * Darkening in a sulfide bath.
+ *
+ * @param bath form of the sulfide
+ * @param drops drops of it
+ * @param volumeMl water, ml
+ * @param temperatureC temperature, °C
+ * @param stopAt where to stop
+ * @param polishBack share taken off the high places
+ * @param polishWith with what
+ * @param seal what it is sealed with
+ */
+public record Colour(
+        @Term(value = "form of the sulfide", or = "\"gel\"") Bath bath,
+
+        @Term(value = "drops of it", above = 0, to = 1000, or = "2")
+        double drops,
+
+        @Term(value = "water, ml", above = 0, to = 100000, or = "118")
+        double volumeMl,
+
+        @Term(value = "temperature, °C", from = 1, to = 99, or = "60")
+        double temperatureC,
+
+        @Term(value = "where to stop", or = "\"red-brown\"") Stop stopAt,
+
+        @Term(value = "share taken off the high places, 0 to 1", from = 0, to = 1, or = "0.6")
+        double polishBack,
+
+        @Term(value = "what it is polished back with", or = "\"steel-wool\"")
+        PolishWith polishWith,
+
+        @Term(value = "what it is sealed with", or = "\"none\"")
+        Seal seal) {
+
+    /** Form of the sulfide. */
+    public enum Bath {
+        /** Gel. */
+        GEL,
+        /** Lump. */
+        LUMP,
+        /** Liquid. */
+        LIQUID
+    }
+
+    /** Where to stop. */
+    public enum Stop {
+        /** Straw. */
+        STRAW,
+        /** Orange. */
+        ORANGE,
+        /** Red-brown. */
+        RED_BROWN,
+        /** Purple. */
+        PURPLE,
+        /** Blue. */
+        BLUE,
+        /** Grey. */
+        GREY,
+        /** Black. */
+        BLACK
+    }
+
+    /** What it is polished back with. */
+    public enum PolishWith {
+        /** Steel wool. */
+        STEEL_WOOL,
+        /** Emery. */
+        EMERY,
+        /** Four-grade block. */
+        BLOCK,
+        /** Cloth. */
+        CLOTH
+    }
+
+    /** What it is sealed with. */
+    public enum Seal {
+        /** Nothing. */
+        NONE,
+        /** Wax. */
+        WAX,
+        /** Acrylic. */
+        ACRYLIC
+    }
+}

@@ -1,0 +1,108 @@
+package org.etui.core.piece;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.etui.core.check.Check;
+import org.etui.core.check.Term;
+
+/**
+ * The piece document. Measures are as wanted after release and before the maker's own work, in mm and degrees.
+ *
+ * @param format always etui-piece
+ * @param version always 1
+ * @param name what the piece is called
+ * @param notes free text
+ * @param purpose what it has to do
+ * @param source the pattern it came from
+ * @param strands its wires
+ * @param parts what is not wire
+ * @param joins what hangs in what
+ * @param work what is done besides forming
+ * @param colour how it is darkened
+ * @param entered what was typed where that was not mm, by path
+ */
+public record Piece(
+        @Term("always etui-piece") Format format,
+        @Term(value = "always 1", from = 1, to = 1) int version,
+
+        @Term(value = "what the piece is called", from = 1, to = 120)
+        String name,
+
+        @Term(value = "free text", to = 20000, or = "\"\"") String notes,
+
+        @Term(value = "what it has to do", or = "\"decorative\"")
+        Purpose purpose,
+
+        @Term("the pattern it came from") Optional<Source> source,
+        @Term(value = "its wires", from = 1, to = 60) List<Strand> strands,
+
+        @Term(value = "what is not wire", to = 400, or = "[]")
+        List<Part> parts,
+
+        @Term(value = "what hangs in what", to = 400, or = "[]")
+        List<Join> joins,
+
+        @Term(value = "what is done besides forming", to = 400, or = "[]")
+        List<Work> work,
+
+        @Term("how it is darkened") Optional<Colour> colour,
+
+        @Term(value = "what was typed where that was not mm, by path", or = "{}")
+        Map<String, String> entered) {
+
+    /** @throws IllegalArgumentException if there are no strands or the version is unknown */
+    public Piece {
+        Check.that(version == 1, "version must be 1, was " + version);
+        Check.that(!strands.isEmpty(), "strands must hold at least one");
+        strands = List.copyOf(strands);
+        parts = List.copyOf(parts);
+        joins = List.copyOf(joins);
+        work = List.copyOf(work);
+        entered = Map.copyOf(entered);
+    }
+
+    /** A bare piece of these strands. */
+    public static Piece of(String name, Purpose purpose, List<Strand> strands) {
+        return new Piece(
+                Format.ETUI_PIECE,
+                1,
+                name,
+                "",
+                purpose,
+                Optional.empty(),
+                strands,
+                List.of(),
+                List.of(),
+                List.of(),
+                Optional.empty(),
+                Map.of());
+    }
+
+    /** The same, remembering the pattern it came from. */
+    public Piece withSource(Source from) {
+        return new Piece(
+                format, version, name, notes, purpose, Optional.of(from), strands, parts, joins, work, colour, entered);
+    }
+
+    /** The same under another name. */
+    public Piece withName(String other) {
+        return new Piece(format, version, other, notes, purpose, source, strands, parts, joins, work, colour, entered);
+    }
+
+    /** The same with other work. */
+    public Piece withWork(List<Work> other) {
+        return new Piece(format, version, name, notes, purpose, source, strands, parts, joins, other, colour, entered);
+    }
+
+    /** The same with parts and joins. */
+    public Piece withParts(List<Part> otherParts, List<Join> otherJoins) {
+        return new Piece(
+                format, version, name, notes, purpose, source, strands, otherParts, otherJoins, work, colour, entered);
+    }
+
+    /** The strand of that id. */
+    public Optional<Strand> strand(String id) {
+        return strands.stream().filter(s -> s.id().equals(id)).findFirst();
+    }
+}

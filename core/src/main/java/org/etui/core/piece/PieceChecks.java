@@ -1,0 +1,232 @@
+package org.etui.core.piece;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.etui.core.check.BadInput;
+import org.etui.core.check.Violation;
+import org.etui.core.element.Arc;
+import org.etui.core.element.Ball;
+import org.etui.core.element.Bend;
+import org.etui.core.element.Coil;
+import org.etui.core.element.Curl;
+import org.etui.core.element.Element;
+import org.etui.core.element.Girth;
+import org.etui.core.element.Lead;
+import org.etui.core.element.Loop;
+import org.etui.core.element.Paddle;
+import org.etui.core.element.Spiral;
+import org.etui.core.element.Target;
+import org.etui.core.element.Twist;
+import org.etui.core.element.Wrap;
+import org.etui.core.section.Round;
+
+/** What a document has to hold beyond the limits of its single fields: names that meet, sizes that go together. */
+public final class PieceChecks {
+    /** Moments that are no name of an element or a work. */
+    private static final Set<String> MOMENTS = Set.of("start", "forming");
+
+    /** Turning more than this in all, degrees, is refused: no bench piece comes near. */
+    private static final double MOST_TURN_DEG = 360.0 * 2000;
+
+    private final List<Violation> violations = new ArrayList<>();
+    private final Piece piece;
+
+    private PieceChecks(Piece piece) {
+        this.piece = piece;
+    }
+
+    /** Every violation, empty if there is none. */
+    public static List<Violation> of(Piece piece) {
+        PieceChecks checks = new PieceChecks(piece);
+        checks.look();
+        return List.copyOf(checks.violations);
+    }
+
+    /** @throws BadInput with every violation, if there is one */
+    public static void require(Piece piece) {
+        List<Violation> violations = of(piece);
+        if (!violations.isEmpty()) {
+            throw new BadInput(violations);
+        }
+    }
+
+    private void look() {
+        unique("strands", piece.strands().stream().map(Strand::id).toList());
+        unique("parts", piece.parts().stream().map(Part::id).toList());
+        unique("work", piece.work().stream().map(Work::id).toList());
+        for (int i = 0; i < piece.strands().size(); i++) {
+            strand("strands." + i, piece.strands().get(i));
+        }
+        for (int i = 0; i < piece.work().size(); i++) {
+            work("work." + i, piece.work().get(i));
+        }
+        for (int i = 0; i < piece.parts().size(); i++) {
+            String path = "parts." + i + ".on";
+            piece.parts().get(i).on().ifPresent(on -> place(path, on));
+        }
+        for (int i = 0; i < piece.joins().size(); i++) {
+            place("joins." + i + ".a", piece.joins().get(i).a());
+            place("joins." + i + ".b", piece.joins().get(i).b());
+        }
+    }
+
+    private void strand(String path, Strand strand) {
+        List<String> ids = strand.elements().stream().map(Element::id).toList();
+        unique(path + ".elements", ids);
+        for (int i = 0; i < ids.size(); i++) {
+            if (MOMENTS.contains(ids.get(i))) {
+                bad(path + ".elements." + i + ".id", ids.get(i), "must not be start or forming: these name moments");
+            }
+            element(path + ".elements." + i, strand.elements().get(i), strand);
+        }
+        for (int i = 0; i < strand.order().size(); i++) {
+            String id = strand.order().get(i);
+            if (!ids.contains(id)) {
+                bad(path + ".order." + i, id, "must be an element of the strand: " + String.join(", ", ids));
+            } else if (strand.order().indexOf(id) != i) {
+                bad(path + ".order." + i, id, "must stand only once");
+            }
+        }
+        if (strand.matched() && strand.count() % 2 != 0) {
+            bad(path + ".count", strand.count(), "must be even where wires are matched in pairs");
+        }
+        if (strand.elements().stream().allMatch(e -> e instanceof Lead)) {
+            bad(path + ".elements", "only leads", "must hold at least one element that stays");
+        }
+        double turns =
+                strand.elements().stream().mapToDouble(PieceChecks::turnDeg).sum();
+        if (turns > MOST_TURN_DEG) {
+            bad(
+                    path + ".elements",
+                    turns + " degrees in all",
+                    "must turn at most " + MOST_TURN_DEG + " degrees in all");
+        }
+    }
+
+    private static double turnDeg(Element element) {
+        if (element instanceof Arc arc) {
+            return arc.sweepDeg();
+        }
+        if (element instanceof Loop loop) {
+            return loop.turns() * 360;
+        }
+        return element instanceof Curl curl ? curl.turns() * 360 : 0;
+    }
+
+    private void element(String path, Element element, Strand strand) {
+        if (element instanceof Spiral
+                || element instanceof Coil
+                || element instanceof Wrap
+                || element instanceof Girth
+                || element instanceof Twist
+                || element instanceof Ball) {
+            bad(
+                    path + ".kind",
+                    element.kind(),
+                    "not built yet; built are straight, bend, arc, loop, curl, paddle, lead");
+        }
+        if (element.target() == Target.FINISHED) {
+            bad(path + ".target", "finished", "not built yet; built is released");
+        }
+        if (element instanceof Paddle paddle) {
+            flattened(path + ".toMm", paddle.toMm(), strand);
+        }
+        if (element instanceof Lead lead && !lead.trimAfter().equals("forming") && !isWork(lead.trimAfter())) {
+            bad(path + ".trimAfter", lead.trimAfter(), "must be forming or the id of a work");
+        }
+        if (element instanceof Bend bend && bend.insideMm() > 1000) {
+            bad(path + ".insideMm", bend.insideMm(), "must be at most 1000 mm for a corner");
+        }
+    }
+
+    private void flattened(String path, double toMm, Strand strand) {
+        if (!(strand.wire().section() instanceof Round round)) {
+            bad(path, toMm, "only round wire can be flattened so far");
+        } else if (toMm >= round.diameterMm()) {
+            bad(path, toMm, "must be below the thickness of the wire, " + round.diameterMm() + " mm");
+        } else if (toMm < round.diameterMm() / 4) {
+            bad(path, toMm, "must be at least a quarter of the wire's thickness, " + round.diameterMm() / 4 + " mm");
+        }
+    }
+
+    private void work(String path, Work work) {
+        if (!(work instanceof Work.Flatten || work instanceof Work.Trim)) {
+            bad(path + ".op", work.op(), "not built yet; built are flatten, trim");
+        }
+        if (!work.strand().isEmpty() && piece.strand(work.strand()).isEmpty()) {
+            bad(path + ".strand", work.strand(), "must be a strand of the piece");
+            return;
+        }
+        List<Strand> strands = piece.strands().stream()
+                .filter(s -> work.strand().isEmpty() || s.id().equals(work.strand()))
+                .toList();
+        Set<String> ids = strands.stream()
+                .flatMap(s -> s.elements().stream())
+                .map(Element::id)
+                .collect(Collectors.toSet());
+        for (int i = 0; i < work.elements().size(); i++) {
+            if (!ids.contains(work.elements().get(i))) {
+                bad(path + ".elements." + i, work.elements().get(i), "must be an element of the strand");
+            }
+        }
+        if (!MOMENTS.contains(work.after()) && !ids.contains(work.after()) && !isWork(work.after())) {
+            bad(path + ".after", work.after(), "must be start, forming, an element id or another work id");
+        }
+        if (!ids.contains(work.after()) && circular(work)) {
+            bad(path + ".after", work.after(), "must not come round to itself");
+        }
+        if (work instanceof Work.Flatten flatten) {
+            strands.forEach(s -> flattened(path + ".toMm", flatten.toMm(), s));
+        }
+    }
+
+    private boolean circular(Work work) {
+        Map<String, String> after =
+                piece.work().stream().collect(Collectors.toMap(Work::id, Work::after, (first, second) -> first));
+        Set<String> seen = new HashSet<>();
+        String at = work.id();
+        while (after.containsKey(at)) {
+            if (!seen.add(at)) {
+                return true;
+            }
+            at = after.get(at);
+        }
+        return false;
+    }
+
+    private boolean isWork(String id) {
+        return piece.work().stream().anyMatch(w -> w.id().equals(id));
+    }
+
+    private void place(String path, String address) {
+        boolean part = piece.parts().stream().anyMatch(p -> p.id().equals(address));
+        int dot = address.indexOf('.');
+        boolean element = dot > 0
+                && piece.strand(address.substring(0, dot))
+                        .flatMap(s -> s.element(address.substring(dot + 1)))
+                        .isPresent();
+        if (!part && !element) {
+            bad(path, address, "must be strand.element or a part of the piece");
+        }
+    }
+
+    private void unique(String path, List<String> ids) {
+        Set<String> seen = new HashSet<>();
+        for (int i = 0; i < ids.size(); i++) {
+            String id = ids.get(i);
+            if (id.isBlank() || id.contains(".")) {
+                bad(path + "." + i + ".id", id, "must have at least one letter or digit and no full stop");
+            } else if (!seen.add(id)) {
+                bad(path + "." + i + ".id", id, "must not stand twice");
+            }
+        }
+    }
+
+    private void bad(String path, Object value, String limit) {
+        violations.add(new Violation(path, String.valueOf(value), limit));
+    }
+}

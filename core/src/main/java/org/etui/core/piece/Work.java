@@ -1,0 +1,400 @@
+package org.etui.core.piece;
+
+import java.util.List;
+import org.etui.core.check.Family;
+import org.etui.core.check.Term;
+import org.etui.core.check.Word;
+
+/** What the maker does to the wire besides forming it; may stand anywhere in the order. */
+@Family("op")
+public sealed interface Work {
+    /** Name of the work, unique in the piece. */
+    String id();
+
+    /** The strand worked on; empty: every strand. */
+    String strand();
+
+    /** The elements worked on; none: the whole strand. */
+    List<String> elements();
+
+    /** When: {@code start}, {@code forming}, an element id or another work id. */
+    String after();
+
+    /** The contract's word for it, such as {@code open-close}. */
+    default String op() {
+        return Word.of(getClass());
+    }
+
+    /**
+     * Flatten to a thickness.
+     *
+     * @param id name, unique in the piece
+     * @param strand the strand worked on; empty: every strand
+     * @param elements the elements worked on; none: the whole strand
+     * @param toMm thickness to flatten to, mm
+     * @param with the tool
+     * @param after when: start, forming, an element id or another work id
+     */
+    record Flatten(
+            @Term(value = "name of the work, unique in the piece", to = 60, position = true)
+            String id,
+
+            @Term(value = "the strand worked on; empty: every strand", to = 60, or = "\"\"")
+            String strand,
+
+            @Term(value = "the elements worked on; none: the whole strand", to = 400, or = "[]")
+            List<String> elements,
+
+            @Term(value = "thickness to flatten to, mm", above = 0, to = 20)
+            double toMm,
+
+            @Term(value = "the tool", or = "\"domed-hammer\"")
+            With with,
+
+            @Term(value = "when: start, forming, an element id or another work id", to = 60, or = "\"forming\"")
+            String after)
+            implements Work {}
+
+    /**
+     * Smooth out hammer marks.
+     *
+     * @param id name, unique in the piece
+     * @param strand the strand worked on; empty: every strand
+     * @param elements the elements worked on; none: the whole strand
+     * @param with the tool
+     * @param after when: start, forming, an element id or another work id
+     */
+    record Planish(
+            @Term(value = "name of the work, unique in the piece", to = 60, position = true)
+            String id,
+
+            @Term(value = "the strand worked on; empty: every strand", to = 60, or = "\"\"")
+            String strand,
+
+            @Term(value = "the elements worked on; none: the whole strand", to = 400, or = "[]")
+            List<String> elements,
+
+            @Term(value = "the tool", or = "\"flat-hammer\"")
+            With with,
+
+            @Term(value = "when: start, forming, an element id or another work id", to = 60, or = "\"forming\"")
+            String after)
+            implements Work {}
+
+    /**
+     * Leave marks on purpose.
+     *
+     * @param id name, unique in the piece
+     * @param strand the strand worked on; empty: every strand
+     * @param elements the elements worked on; none: the whole strand
+     * @param with the tool
+     * @param after when: start, forming, an element id or another work id
+     */
+    record Texture(
+            @Term(value = "name of the work, unique in the piece", to = 60, position = true)
+            String id,
+
+            @Term(value = "the strand worked on; empty: every strand", to = 60, or = "\"\"")
+            String strand,
+
+            @Term(value = "the elements worked on; none: the whole strand", to = 400, or = "[]")
+            List<String> elements,
+
+            @Term(value = "the tool", or = "\"ball-hammer\"")
+            With with,
+
+            @Term(value = "when: start, forming, an element id or another work id", to = 60, or = "\"forming\"")
+            String after)
+            implements Work {}
+
+    /**
+     * Draw through nylon jaws.
+     *
+     * @param id name, unique in the piece
+     * @param strand the strand worked on; empty: every strand
+     * @param elements the elements worked on; none: the whole strand
+     * @param passes passes
+     * @param after when: start, forming, an element id or another work id
+     */
+    record Jaws(
+            @Term(value = "name of the work, unique in the piece", to = 60, position = true)
+            String id,
+
+            @Term(value = "the strand worked on; empty: every strand", to = 60, or = "\"\"")
+            String strand,
+
+            @Term(value = "the elements worked on; none: the whole strand", to = 400, or = "[]")
+            List<String> elements,
+
+            @Term(value = "passes", from = 1, to = 100, or = "3")
+            int passes,
+
+            @Term(value = "when: start, forming, an element id or another work id", to = 60, or = "\"forming\"")
+            String after)
+            implements Work {}
+
+    /**
+     * Tap with a mallet: the shape stays.
+     *
+     * @param id name, unique in the piece
+     * @param strand the strand worked on; empty: every strand
+     * @param elements the elements worked on; none: the whole strand
+     * @param passes passes
+     * @param with the tool
+     * @param after when: start, forming, an element id or another work id
+     */
+    record Mallet(
+            @Term(value = "name of the work, unique in the piece", to = 60, position = true)
+            String id,
+
+            @Term(value = "the strand worked on; empty: every strand", to = 60, or = "\"\"")
+            String strand,
+
+            @Term(value = "the elements worked on; none: the whole strand", to = 400, or = "[]")
+            List<String> elements,
+
+            @Term(value = "passes", from = 1, to = 100, or = "3")
+            int passes,
+
+            @Term(value = "the tool", or = "\"nylon-mallet\"")
+            With with,
+
+            @Term(value = "when: start, forming, an element id or another work id", to = 60, or = "\"forming\"")
+            String after)
+            implements Work {}
+
+    /**
+     * Flex to and fro.
+     *
+     * @param id name, unique in the piece
+     * @param strand the strand worked on; empty: every strand
+     * @param elements the elements worked on; none: the whole strand
+     * @param times times
+     * @param after when: start, forming, an element id or another work id
+     */
+    record Flex(
+            @Term(value = "name of the work, unique in the piece", to = 60, position = true)
+            String id,
+
+            @Term(value = "the strand worked on; empty: every strand", to = 60, or = "\"\"")
+            String strand,
+
+            @Term(value = "the elements worked on; none: the whole strand", to = 400, or = "[]")
+            List<String> elements,
+
+            @Term(value = "times", from = 1, to = 100, or = "3")
+            int times,
+
+            @Term(value = "when: start, forming, an element id or another work id", to = 60, or = "\"forming\"")
+            String after)
+            implements Work {}
+
+    /**
+     * Tumble in steel shot.
+     *
+     * @param id name, unique in the piece
+     * @param strand the strand worked on; empty: every strand
+     * @param elements the elements worked on; none: the whole strand
+     * @param minutes minutes
+     * @param after when: start, forming, an element id or another work id
+     */
+    record Tumble(
+            @Term(value = "name of the work, unique in the piece", to = 60, position = true)
+            String id,
+
+            @Term(value = "the strand worked on; empty: every strand", to = 60, or = "\"\"")
+            String strand,
+
+            @Term(value = "the elements worked on; none: the whole strand", to = 400, or = "[]")
+            List<String> elements,
+
+            @Term(value = "minutes", above = 0, to = 1440, or = "120")
+            double minutes,
+
+            @Term(value = "when: start, forming, an element id or another work id", to = 60, or = "\"forming\"")
+            String after)
+            implements Work {}
+
+    /**
+     * Close what hammering opened.
+     *
+     * @param id name, unique in the piece
+     * @param strand the strand worked on; empty: every strand
+     * @param elements the elements worked on; none: the whole strand
+     * @param after when: start, forming, an element id or another work id
+     */
+    record Reclose(
+            @Term(value = "name of the work, unique in the piece", to = 60, position = true)
+            String id,
+
+            @Term(value = "the strand worked on; empty: every strand", to = 60, or = "\"\"")
+            String strand,
+
+            @Term(value = "the elements worked on; none: the whole strand", to = 400, or = "[]")
+            List<String> elements,
+
+            @Term(value = "when: start, forming, an element id or another work id", to = 60, or = "\"forming\"")
+            String after)
+            implements Work {}
+
+    /**
+     * Straighten through jaws or fingers.
+     *
+     * @param id name, unique in the piece
+     * @param strand the strand worked on; empty: every strand
+     * @param elements the elements worked on; none: the whole strand
+     * @param passes passes
+     * @param after when: start, forming, an element id or another work id
+     */
+    record Straighten(
+            @Term(value = "name of the work, unique in the piece", to = 60, position = true)
+            String id,
+
+            @Term(value = "the strand worked on; empty: every strand", to = 60, or = "\"\"")
+            String strand,
+
+            @Term(value = "the elements worked on; none: the whole strand", to = 400, or = "[]")
+            List<String> elements,
+
+            @Term(value = "passes", from = 1, to = 100, or = "1")
+            int passes,
+
+            @Term(value = "when: start, forming, an element id or another work id", to = 60, or = "\"forming\"")
+            String after)
+            implements Work {}
+
+    /**
+     * Open a loop sideways and close it again.
+     *
+     * @param id name, unique in the piece
+     * @param strand the strand worked on; empty: every strand
+     * @param elements the elements worked on; none: the whole strand
+     * @param times times
+     * @param after when: start, forming, an element id or another work id
+     */
+    record OpenClose(
+            @Term(value = "name of the work, unique in the piece", to = 60, position = true)
+            String id,
+
+            @Term(value = "the strand worked on; empty: every strand", to = 60, or = "\"\"")
+            String strand,
+
+            @Term(value = "the elements worked on; none: the whole strand", to = 400, or = "[]")
+            List<String> elements,
+
+            @Term(value = "times", from = 1, to = 100, or = "1")
+            int times,
+
+            @Term(value = "when: start, forming, an element id or another work id", to = 60, or = "\"forming\"")
+            String after)
+            implements Work {}
+
+    /**
+     * Cut off what is not wanted any more.
+     *
+     * @param id name, unique in the piece
+     * @param strand the strand worked on; empty: every strand
+     * @param elements the elements worked on; none: the whole strand
+     * @param after when: start, forming, an element id or another work id
+     */
+    record Trim(
+            @Term(value = "name of the work, unique in the piece", to = 60, position = true)
+            String id,
+
+            @Term(value = "the strand worked on; empty: every strand", to = 60, or = "\"\"")
+            String strand,
+
+            @Term(value = "the elements worked on; none: the whole strand", to = 400, or = "[]")
+            List<String> elements,
+
+            @Term(value = "when: start, forming, an element id or another work id", to = 60, or = "\"forming\"")
+            String after)
+            implements Work {}
+
+    /**
+     * Punch a hole in a blank.
+     *
+     * @param id name, unique in the piece
+     * @param strand the strand worked on; empty: every strand
+     * @param elements the elements worked on; none: the whole strand
+     * @param part the blank
+     * @param diameterMm diameter of the hole, mm
+     * @param after when: start, forming, an element id or another work id
+     */
+    record Pierce(
+            @Term(value = "name of the work, unique in the piece", to = 60, position = true)
+            String id,
+
+            @Term(value = "the strand worked on; empty: every strand", to = 60, or = "\"\"")
+            String strand,
+
+            @Term(value = "the elements worked on; none: the whole strand", to = 400, or = "[]")
+            List<String> elements,
+
+            @Term(value = "the blank", from = 1, to = 60) String part,
+
+            @Term(value = "diameter of the hole, mm", above = 0, to = 50)
+            double diameterMm,
+
+            @Term(value = "when: start, forming, an element id or another work id", to = 60, or = "\"forming\"")
+            String after)
+            implements Work {}
+
+    /**
+     * Dimple a blank.
+     *
+     * @param id name, unique in the piece
+     * @param strand the strand worked on; empty: every strand
+     * @param elements the elements worked on; none: the whole strand
+     * @param part the blank
+     * @param dimples how many dimples
+     * @param after when: start, forming, an element id or another work id
+     */
+    record Dimple(
+            @Term(value = "name of the work, unique in the piece", to = 60, position = true)
+            String id,
+
+            @Term(value = "the strand worked on; empty: every strand", to = 60, or = "\"\"")
+            String strand,
+
+            @Term(value = "the elements worked on; none: the whole strand", to = 400, or = "[]")
+            List<String> elements,
+
+            @Term(value = "the blank", from = 1, to = 60) String part,
+
+            @Term(value = "how many dimples", from = 1, to = 10000, or = "1")
+            int dimples,
+
+            @Term(value = "when: start, forming, an element id or another work id", to = 60, or = "\"forming\"")
+            String after)
+            implements Work {}
+
+    /**
+     * Press between ring dies.
+     *
+     * @param id name, unique in the piece
+     * @param strand the strand worked on; empty: every strand
+     * @param elements the elements worked on; none: the whole strand
+     * @param toMm thickness to press to, mm
+     * @param with the tool
+     * @param after when: start, forming, an element id or another work id
+     */
+    record Press(
+            @Term(value = "name of the work, unique in the piece", to = 60, position = true)
+            String id,
+
+            @Term(value = "the strand worked on; empty: every strand", to = 60, or = "\"\"")
+            String strand,
+
+            @Term(value = "the elements worked on; none: the whole strand", to = 400, or = "[]")
+            List<String> elements,
+
+            @Term(value = "thickness to press to, mm", above = 0, to = 20)
+            double toMm,
+
+            @Term(value = "the tool", or = "\"die\"") With with,
+
+            @Term(value = "when: start, forming, an element id or another work id", to = 60, or = "\"forming\"")
+            String after)
+            implements Work {}
+}

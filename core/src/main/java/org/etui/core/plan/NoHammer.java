@@ -1,0 +1,30 @@
+package org.etui.core.plan;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.etui.core.element.Element;
+import org.etui.core.element.Loop;
+import org.etui.core.work.StrandWork;
+
+/** Where no hammer may go: two thicknesses to either side of a crossing, and loops that open later (common practice). */
+final class NoHammer {
+    private NoHammer() {}
+
+    static List<Plan.Zone> of(StrandWork work) {
+        double reach = 2 * work.strand().wire().section().thicknessMm();
+        double net = work.netMm();
+        List<Plan.Zone> zones = new ArrayList<>();
+        work.crossings().forEach(c -> {
+            for (double s : new double[] {c.firstMm(), c.secondMm()}) {
+                zones.add(new Plan.Zone(Math.max(0, s - reach), Math.min(net, s + reach), "the wire lies over itself"));
+            }
+        });
+        for (Element element : work.strand().elements()) {
+            if (element instanceof Loop loop && loop.opens()) {
+                double from = work.cut().fromMm(loop.id());
+                zones.add(new Plan.Zone(from, from + work.cut().wireMm(loop.id()), "it has to open later"));
+            }
+        }
+        return List.copyOf(zones);
+    }
+}

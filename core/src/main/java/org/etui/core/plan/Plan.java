@@ -1,0 +1,233 @@
+package org.etui.core.plan;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.etui.core.check.Term;
+import org.etui.core.metal.Metal;
+import org.etui.core.metal.Temper;
+import org.etui.core.piece.HandleAt;
+import org.etui.core.rule.Advice;
+import org.etui.core.rule.Caution;
+import org.etui.core.section.WireSection;
+import org.etui.core.sequence.Step;
+import org.etui.core.sequence.Tool;
+import org.etui.core.wire.Wire;
+import org.etui.core.work.Mark;
+import org.etui.core.work.Stretch;
+
+/**
+ * Everything read off a piece. Lengths mm, masses g.
+ *
+ * @param strands one of each strand of the document
+ * @param steps the bench card
+ * @param advice the worst first
+ * @param cautions what applies
+ * @param totals wire for the whole piece
+ */
+public record Plan(
+        @Term("one of each strand of the document") List<StrandPlan> strands,
+        @Term("the bench card") List<Step> steps,
+        @Term("advice, the worst first") List<Advice> advice,
+        @Term("cautions that apply") List<Caution> cautions,
+        @Term("wire for the whole piece") Totals totals) {
+
+    /**
+     * A strand; figures are for one wire.
+     *
+     * @param id name of the strand
+     * @param title name to read
+     * @param count how many wires
+     * @param wire what it is made of
+     * @param wireInWords the wire in words
+     * @param netLengthMm wire in the elements before any work
+     * @param cutLengthMm the trued strand, rounded up
+     * @param stretch what is cut beyond the net length
+     * @param handleAt where the handle is
+     * @param massG mass of the finished wire
+     * @param finished extents of the finished form
+     * @param outline centre line of the finished form
+     * @param elements what it is made of, in order along the wire
+     * @param marks on the straight wire, in the order of the work
+     * @param crossings where it lies over itself
+     * @param noHammer where no hammer may go
+     * @param states as asked for
+     */
+    public record StrandPlan(
+            @Term("name of the strand") String id,
+            @Term("name to read") String title,
+            @Term("how many wires") int count,
+            @Term("what it is made of") Wire wire,
+            @Term("the wire in words") String wireInWords,
+
+            @Term("wire in the elements before any work, mm")
+            double netLengthMm,
+
+            @Term("the trued strand: net, handle, tail and filing, rounded up, mm")
+            double cutLengthMm,
+
+            @Term("what is cut beyond the net length") Stretch stretch,
+            @Term("where the handle is") HandleAt handleAt,
+            @Term("mass of the finished wire, g") double massG,
+            @Term("extents of the finished form") Extent finished,
+
+            @Term("centre line of the finished form: x, y, z, s, mm")
+            List<double[]> outline,
+
+            @Term("elements in order along the wire") List<ElementPlan> elements,
+
+            @Term("marks on the straight wire, in the order of the work")
+            List<Mark> marks,
+
+            @Term("where it lies over itself") List<Over> crossings,
+            @Term("where no hammer may go") List<Zone> noHammer,
+            @Term("states as asked for") List<StatePlan> states) {}
+
+    /**
+     * Extents of a form as a calliper reads them.
+     *
+     * @param widthMm the long way
+     * @param heightMm across
+     * @param depthMm out of the plane
+     */
+    public record Extent(
+            @Term("the long way, mm") double widthMm,
+            @Term("across, mm") double heightMm,
+            @Term("out of the plane, mm") double depthMm) {}
+
+    /**
+     * An element of a strand.
+     *
+     * @param id name
+     * @param label name to read
+     * @param kind what it is
+     * @param lengthMm wire in it before any work
+     * @param fromMm where it begins along the wire
+     * @param toMm where it ends
+     * @param tool what it is formed on; absent for what is not bent
+     * @param finished sizes after all work; absent for what is not round
+     * @param mandrelRuleMm what “π × mandrel” would say; absent for what is not round
+     * @param centre middle of the arc in the drawing: x, y, z
+     */
+    public record ElementPlan(
+            @Term("name of the element") String id,
+            @Term("name to read") String label,
+            @Term("kind of element") String kind,
+            @Term("wire in it before any work, mm") double lengthMm,
+            @Term("where it begins along the wire, mm") double fromMm,
+            @Term("where it ends along the wire, mm") double toMm,
+            @Term("what it is formed on") Optional<Tool> tool,
+            @Term("sizes after all work") Optional<Sizes> finished,
+            @Term("what “π × mandrel” would say, mm") OptionalDouble mandrelRuleMm,
+
+            @Term("middle of the arc in the drawing: x, y, z, mm")
+            Optional<double[]> centre) {}
+
+    /**
+     * Sizes of something round.
+     *
+     * @param insideMm inside diameter
+     * @param outsideMm outside diameter as a calliper reads it
+     * @param turns how many turns
+     */
+    public record Sizes(
+            @Term("inside diameter, mm") double insideMm,
+
+            @Term("outside diameter as a calliper reads it, mm")
+            double outsideMm,
+
+            @Term("how many turns") double turns) {}
+
+    /**
+     * A place where the wire lies over itself.
+     *
+     * @param underMm position of the lower limb along the wire
+     * @param overMm position of the upper limb
+     * @param fromMm where the upper limb begins to cover the lower one
+     * @param toMm where it ends
+     */
+    public record Over(
+            @Term("position of the lower limb along the wire, mm")
+            double underMm,
+
+            @Term("position of the upper limb, mm") double overMm,
+
+            @Term("where the upper limb begins to cover the lower one, mm")
+            double fromMm,
+
+            @Term("where the upper limb ends to cover the lower one, mm")
+            double toMm) {}
+
+    /**
+     * A stretch of wire that no hammer may touch.
+     *
+     * @param fromMm where it begins along the wire
+     * @param toMm where it ends
+     * @param because why
+     */
+    public record Zone(
+            @Term("where it begins along the wire, mm") double fromMm,
+            @Term("where it ends along the wire, mm") double toMm,
+            @Term("why") String because) {}
+
+    /**
+     * The wire after an operation.
+     *
+     * @param index 0 for the straight cut wire
+     * @param operation in words
+     * @param lengthMm length of metal
+     * @param outline centre line: x, y, z, s
+     * @param stations one to each point of the outline
+     */
+    public record StatePlan(
+            @Term("0 for the straight cut wire") int index,
+            @Term("the operation in words") String operation,
+            @Term("length of metal, mm") double lengthMm,
+            @Term("centre line: x, y, z, s, mm") List<double[]> outline,
+            @Term("one to each point of the outline") List<StationPlan> stations) {}
+
+    /**
+     * The wire at a place.
+     *
+     * @param sMm position along the wire
+     * @param strain plastic strain since purchase; bending is not counted yet
+     * @param widthMm as a calliper reads it
+     * @param thicknessMm as a calliper reads it
+     * @param drawnMm width in the plane of the drawing
+     */
+    public record StationPlan(
+            @Term("position along the wire, mm") double sMm,
+
+            @Term("plastic strain since purchase; bending is not counted yet")
+            double strain,
+
+            @Term("width as a calliper reads it, mm") double widthMm,
+            @Term("thickness as a calliper reads it, mm") double thicknessMm,
+            @Term("width in the plane of the drawing, mm") double drawnMm) {}
+
+    /**
+     * Wire for the whole piece.
+     *
+     * @param wire one row for every kind of wire
+     * @param surfaceMm2 surface of the finished wires
+     */
+    public record Totals(
+            @Term("one row for every kind of wire") List<WireTotal> wire,
+            @Term("surface of the finished wires, mm²") double surfaceMm2) {}
+
+    /**
+     * Wire of one kind.
+     *
+     * @param metal the metal
+     * @param section its section
+     * @param temper its temper
+     * @param lengthMm cut length of all wires
+     * @param massG mass of that length
+     */
+    public record WireTotal(
+            @Term("the metal") Metal metal,
+            @Term("its section") WireSection section,
+            @Term("its temper") Temper temper,
+            @Term("cut length of all wires, mm") double lengthMm,
+            @Term("mass of that length, g") double massG) {}
+}

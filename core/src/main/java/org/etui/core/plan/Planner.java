@@ -1,0 +1,182 @@
+package org.etui.core.plan;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.etui.core.check.BadInput;
+import org.etui.core.curve.Arc;
+import org.etui.core.curve.CentreLine;
+import org.etui.core.curve.Pose;
+import org.etui.core.element.Element;
+import org.etui.core.piece.Piece;
+import org.etui.core.piece.PieceChecks;
+import org.etui.core.rule.Advice;
+import org.etui.core.rule.Cautions;
+import org.etui.core.rule.Rules;
+import org.etui.core.section.Section;
+import org.etui.core.sequence.BenchCard;
+import org.etui.core.sequence.Tool;
+import org.etui.core.wire.Wire;
+import org.etui.core.work.Marks;
+import org.etui.core.work.Run;
+import org.etui.core.work.State;
+import org.etui.core.work.StrandWork;
+import org.etui.core.work.Workpiece;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+
+/** Makes the plan of a piece: the whole road from the document to everything that is read off it. */
+public final class Planner {
+    private static final double OUTLINE_STEP_RAD = Math.toRadians(5);
+    private static final int OUTLINE_LEAST = 9;
+
+    private Planner() {}
+
+    /**
+     * The plan of a piece.
+     *
+     * @throws BadInput with every violation, if the document does not hold together
+     */
+    public static Plan plan(Piece piece, PlanOptions options) {
+        PieceChecks.require(piece);
+        List<StrandWork> works =
+                piece.strands().stream().map(s -> StrandWork.of(piece, s)).toList();
+        View view = View.of(works);
+        List<Advice> advice = Rules.look(piece, works);
+        return new Plan(
+                works.stream()
+                        .map(w -> strand(w, view.of(w.strand()), options.states()))
+                        .toList(),
+                BenchCard.of(piece, works, advice, options.format()),
+                advice,
+                Cautions.of(piece, works),
+                totals(works));
+    }
+
+    private static Plan.StrandPlan strand(StrandWork work, Pose view, PlanOptions.States states) {
+        Workpiece finished = work.finished();
+        return new Plan.StrandPlan(
+                work.strand().id(),
+                work.strand().title(),
+                work.strand().count(),
+                work.strand().wire(),
+                work.strand().wire().inWords(),
+                work.netMm(),
+                work.cutMm(),
+                work.stretch(),
+                work.handleAt(),
+                work.strand().wire().massG(finished.netMm()),
+                Extents.of(finished, view),
+                outline(stations(finished), view),
+                work.strand().elements().stream()
+                        .map(e -> element(work, e, view))
+                        .toList(),
+                Marks.of(work),
+                Overlaps.of(work),
+                NoHammer.of(work),
+                states(work, view, states));
+    }
+
+    private static List<CentreLine.Station> stations(Workpiece workpiece) {
+        return workpiece.centreLine().stations(OUTLINE_STEP_RAD, OUTLINE_LEAST);
+    }
+
+    private static List<double[]> outline(List<CentreLine.Station> stations, Pose view) {
+        return stations.stream()
+                .map(s -> {
+                    Vector3D p = view.at(s.pose().position());
+                    return new double[] {p.getX(), p.getY(), p.getZ(), s.wireMm()};
+                })
+                .toList();
+    }
+
+    private static Plan.ElementPlan element(StrandWork work, Element element, Pose view) {
+        double from = work.cut().fromMm(element.id());
+        double length = work.cut().wireMm(element.id());
+        Optional<Round> round = Round.of(work.finished(), element);
+        return new Plan.ElementPlan(
+                element.id(),
+                element.label(),
+                element.kind(),
+                length,
+                from,
+                from + length,
+                element.woundInsideMm().isPresent() ? Optional.of(Tool.of(element)) : Optional.empty(),
+                round.map(Round::sizes),
+                round.map(r -> OptionalDouble.of(Math.PI
+                                * element.woundInsideMm().orElse(0)
+                                * r.sizes().turns()))
+                        .orElse(OptionalDouble.empty()),
+                round.map(r -> {
+                    Vector3D centre = view.at(r.centre());
+                    return new double[] {centre.getX(), centre.getY(), centre.getZ()};
+                }));
+    }
+
+    /** The largest arc of an element as it lies at last. */
+    private record Round(Plan.Sizes sizes, Vector3D centre) {
+        static Optional<Round> of(Workpiece finished, Element element) {
+            CentreLine line = finished.centreLine();
+            Optional<Round> found = Optional.empty();
+            double widest = 0;
+            for (int i = 0; i < finished.runs().size(); i++) {
+                Run run = finished.runs().get(i);
+                boolean wound =
+                        element.woundInsideMm().isPresent() && run.element().equals(element.id());
+                if (wound && run.now() instanceof Arc arc && arc.turnRad() > widest) {
+                    widest = arc.turnRad();
+                    double half = run.section().inPlaneMm() / 2;
+                    double side = Math.signum(arc.sweepRad());
+                    found = Optional.of(new Round(
+                            new Plan.Sizes(
+                                    2 * (arc.radiusMm() - half), 2 * (arc.radiusMm() + half), widest / (2 * Math.PI)),
+                            line.pieces().get(i).start().at(new Vector3D(0, side * arc.radiusMm(), 0))));
+                }
+            }
+            return found;
+        }
+    }
+
+    private static List<Plan.StatePlan> states(StrandWork work, Pose view, PlanOptions.States wanted) {
+        return switch (wanted) {
+            case ALL -> work.states().stream().map(s -> state(s, view)).toList();
+            case LAST -> List.of(state(work.states().get(work.states().size() - 1), view));
+            case NONE -> List.of();
+        };
+    }
+
+    private static Plan.StatePlan state(State state, Pose view) {
+        Workpiece workpiece = state.workpiece();
+        List<CentreLine.Station> stations = stations(workpiece);
+        List<Plan.StationPlan> rows = stations.stream()
+                .map(s -> {
+                    Run run = workpiece.runs().get(s.piece());
+                    Section section = run.section();
+                    return new Plan.StationPlan(
+                            s.wireMm(), run.strain(), section.widthMm(), section.thicknessMm(), section.inPlaneMm());
+                })
+                .toList();
+        return new Plan.StatePlan(
+                state.index(), state.operation(), workpiece.lengthMm(), outline(stations, view), rows);
+    }
+
+    private static Plan.Totals totals(List<StrandWork> works) {
+        Map<Wire, Double> lengths = new LinkedHashMap<>();
+        double surface = 0;
+        for (StrandWork work : works) {
+            int count = work.strand().count();
+            lengths.merge(work.strand().wire(), count * work.cutMm(), Double::sum);
+            surface += count
+                    * work.finished().runs().stream()
+                            .mapToDouble(
+                                    r -> r.section().perimeterMm() * r.now().lengthMm())
+                            .sum();
+        }
+        List<Plan.WireTotal> rows = new ArrayList<>();
+        lengths.forEach((wire, length) ->
+                rows.add(new Plan.WireTotal(wire.metal(), wire.section(), wire.temper(), length, wire.massG(length))));
+        return new Plan.Totals(rows, surface);
+    }
+}

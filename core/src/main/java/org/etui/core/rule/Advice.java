@@ -1,0 +1,56 @@
+package org.etui.core.rule;
+
+import java.util.List;
+import java.util.Optional;
+import org.etui.core.check.Term;
+
+/**
+ * One thing worth saying about a piece.
+ *
+ * @param severity how bad it is
+ * @param rule which rule says so
+ * @param where path in the document, such as {@code strands.0.elements.2}
+ * @param message what is the matter, one sentence
+ * @param because why
+ * @param instead a way out
+ * @param fix the way out as a JSON Patch on the document, where one exists
+ */
+public record Advice(
+        @Term("stop: this will fail; mind: this may disappoint; note: worth knowing")
+        Severity severity,
+
+        @Term("which rule says so") String rule,
+        @Term("path in the document") String where,
+        @Term("what is the matter") String message,
+        @Term("why") String because,
+        @Term("a way out") String instead,
+        @Term("the way out as a JSON Patch on the document") Optional<List<Patch>> fix) {
+
+    /** How bad it is. */
+    public enum Severity {
+        /** This will fail. */
+        STOP,
+        /** This may disappoint. */
+        MIND,
+        /** Worth knowing. */
+        NOTE
+    }
+
+    /**
+     * One step of a JSON Patch (RFC 6902).
+     *
+     * @param op replace, add or remove
+     * @param path JSON Pointer into the document
+     * @param value the new value; absent for remove
+     */
+    public record Patch(
+            @Term("replace, add or remove") String op,
+            @Term("JSON Pointer into the document") String path,
+            @Term("the new value") Optional<Object> value) {
+
+        /** Replaces a value. */
+        public static Patch replace(String path, Object value) {
+            return new Patch("replace", path, Optional.of(value));
+        }
+    }
+}

@@ -1,0 +1,42 @@
+package org.etui.core.rule;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import org.etui.core.element.Element;
+import org.etui.core.piece.Piece;
+import org.etui.core.work.StrandWork;
+
+/** The tips of round-nose pliers are about half a millimetre: nothing is wound tighter (engineering estimate). */
+final class CurlTooTight implements Rule {
+    private static final double TIP_MM = 0.5;
+
+    @Override
+    public List<Advice> look(Piece piece, List<StrandWork> strands) {
+        List<Advice> advice = new ArrayList<>();
+        for (int i = 0; i < strands.size(); i++) {
+            List<Element> elements = strands.get(i).strand().elements();
+            for (int e = 0; e < elements.size(); e++) {
+                Element element = elements.get(e);
+                double inside = element.woundInsideMm().orElse(TIP_MM);
+                if (inside < TIP_MM) {
+                    String path = "/strands/" + i + "/elements/" + e + "/insideMm";
+                    advice.add(new Advice(
+                            Advice.Severity.MIND,
+                            "curl-too-tight",
+                            "strands." + i + ".elements." + e,
+                            String.format(
+                                    Locale.ROOT,
+                                    "The %s is %.2f mm inside: no plier tip is that thin.",
+                                    element.label(),
+                                    inside),
+                            "Round-nose tips end at about " + TIP_MM + " mm (estimate).",
+                            "Make it " + TIP_MM + " mm or more inside.",
+                            Optional.of(List.of(Advice.Patch.replace(path, TIP_MM)))));
+                }
+            }
+        }
+        return advice;
+    }
+}

@@ -1,0 +1,34 @@
+package org.etui.core.rule;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.etui.core.piece.Piece;
+import org.etui.core.piece.Purpose;
+import org.etui.core.work.StrandWork;
+
+/** Fine wire, about 0.4 mm, never carries a load, however much it is hammered (common practice). */
+final class FineWireUnderLoad implements Rule {
+    private static final double FINE_MM = 0.5;
+
+    @Override
+    public List<Advice> look(Piece piece, List<StrandWork> strands) {
+        List<Advice> advice = new ArrayList<>();
+        for (int i = 0; i < strands.size(); i++) {
+            double thickness = strands.get(i).strand().wire().section().thicknessMm();
+            if (thickness < FINE_MM && piece.purpose().carriesLoad() && piece.purpose() != Purpose.LINK) {
+                advice.add(new Advice(
+                        Advice.Severity.STOP,
+                        "fine-wire-under-load",
+                        "strands." + i + ".wire",
+                        "Wire of " + thickness + " mm cannot be a "
+                                + piece.purpose().inWords() + ".",
+                        "Below " + FINE_MM
+                                + " mm it gives under any load, however much it is hammered (common practice).",
+                        "Take wire of 0.8 mm or more.",
+                        Optional.empty()));
+            }
+        }
+        return advice;
+    }
+}

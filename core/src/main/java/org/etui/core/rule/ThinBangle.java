@@ -1,0 +1,32 @@
+package org.etui.core.rule;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.etui.core.piece.Piece;
+import org.etui.core.piece.Purpose;
+import org.etui.core.work.StrandWork;
+
+/** A bangle wants at least about 1.6 mm wire (common practice). */
+final class ThinBangle implements Rule {
+    private static final double LEAST_MM = 1.6;
+
+    @Override
+    public List<Advice> look(Piece piece, List<StrandWork> strands) {
+        List<Advice> advice = new ArrayList<>();
+        for (int i = 0; i < strands.size(); i++) {
+            double thickness = strands.get(i).strand().wire().section().thicknessMm();
+            if (piece.purpose() == Purpose.BANGLE_CLOSURE && thickness < LEAST_MM - 0.05) {
+                advice.add(new Advice(
+                        Advice.Severity.MIND,
+                        "thin-bangle",
+                        "strands." + i + ".wire",
+                        "A bangle of " + thickness + " mm wire does not keep its shape.",
+                        "A bangle wants at least about " + LEAST_MM + " mm (common practice).",
+                        "Take wire of 1.63 mm or more.",
+                        Optional.empty()));
+            }
+        }
+        return advice;
+    }
+}

@@ -1,0 +1,4 @@
+/**
+ * Advice and cautions: small rules, each looking at one thing, listed in one place.
+ */
+package org.etui.core.rule;

@@ -1,0 +1,68 @@
+package org.etui.core.work;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.etui.core.curve.Crossing;
+import org.etui.core.curve.Crossings;
+import org.etui.core.piece.HandleAt;
+import org.etui.core.piece.Piece;
+import org.etui.core.piece.Strand;
+
+/**
+ * A strand worked from the spool to the finished form, every state kept.
+ *
+ * @param strand what was asked for
+ * @param stretch what is cut beyond the net length
+ * @param handleAt where the handle is
+ * @param operations in working order
+ * @param states one more than operations: the straight wire first
+ * @param crossings where the finished form crosses itself, positions along the wire
+ */
+public record StrandWork(
+        Strand strand,
+        Stretch stretch,
+        HandleAt handleAt,
+        List<Operation> operations,
+        List<State> states,
+        List<Crossing> crossings) {
+
+    /** Works a strand of a piece. */
+    public static StrandWork of(Piece piece, Strand strand) {
+        Expansion expansion = Expansion.of(piece, strand);
+        List<State> states = new ArrayList<>();
+        Workpiece workpiece = expansion.cut();
+        states.add(new State(0, "cut", workpiece));
+        for (Operation operation : expansion.operations()) {
+            workpiece = operation.apply(workpiece);
+            states.add(new State(states.size(), operation.inWords(), workpiece));
+        }
+        double thickness = strand.wire().section().thicknessMm();
+        return new StrandWork(
+                strand,
+                expansion.stretch(),
+                expansion.handleAt(),
+                expansion.operations(),
+                List.copyOf(states),
+                Crossings.of(workpiece.centreLine(), thickness));
+    }
+
+    /** The finished form. */
+    public Workpiece finished() {
+        return states.get(states.size() - 1).workpiece();
+    }
+
+    /** The straight wire. */
+    public Workpiece cut() {
+        return states.get(0).workpiece();
+    }
+
+    /** Wire in the elements before any work, mm. */
+    public double netMm() {
+        return cut().netMm();
+    }
+
+    /** The trued strand, mm: net, handle, tail and filing, rounded up. */
+    public double cutMm() {
+        return netMm() + stretch.totalMm();
+    }
+}

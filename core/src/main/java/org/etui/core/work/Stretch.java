@@ -1,0 +1,54 @@
+package org.etui.core.work;
+
+import org.etui.core.check.Term;
+import org.etui.core.piece.Allowance;
+import org.etui.core.piece.HandleAt;
+
+/**
+ * What is cut beyond the net length, mm.
+ *
+ * @param handleMm handles, trimmed later
+ * @param tailMm spare at the end
+ * @param fileMm filing
+ * @param roundingMm up to what the maker can measure
+ */
+public record Stretch(
+        @Term("handles, trimmed later, mm") double handleMm,
+        @Term("spare at the end, mm") double tailMm,
+        @Term("filing, mm") double fileMm,
+        @Term("up to what the maker can measure, mm") double roundingMm) {
+    /** A steel rule is read to the millimetre when cutting (common practice). */
+    private static final double RULE_MM = 1;
+
+    /** Generous makers cut a tenth more, to the next 5 mm (engineering estimate). */
+    private static final double GENEROUS_SHARE = 0.1;
+
+    private static final double GENEROUS_RULE_MM = 5;
+    private static final double GRAIN_MM = 1e-9;
+
+    /**
+     * The stretch of a strand.
+     *
+     * @param netMm wire in its elements, mm
+     * @param explicitLeadsMm leads that stand among its elements, mm
+     */
+    static Stretch of(double netMm, double explicitLeadsMm, Allowance allowance, HandleAt handleAt) {
+        int handles = handleAt == HandleAt.NONE ? 0 : handleAt == HandleAt.BOTH ? 2 : 1;
+        double handle = explicitLeadsMm + handles * allowance.handleMm();
+        double exact = netMm + handle + allowance.tailMm() + allowance.fileMm();
+        double cut = switch (allowance.policy()) {
+            case MEASURED, LEARNT -> up(exact, RULE_MM);
+            case GENEROUS -> up(exact + GENEROUS_SHARE * netMm, GENEROUS_RULE_MM);
+        };
+        return new Stretch(handle, allowance.tailMm(), allowance.fileMm(), cut - exact);
+    }
+
+    private static double up(double mm, double step) {
+        return Math.ceil((mm - GRAIN_MM) / step) * step;
+    }
+
+    /** All of it, mm. */
+    double totalMm() {
+        return handleMm + tailMm + fileMm + roundingMm;
+    }
+}

@@ -1,0 +1,103 @@
+package org.etui.core.work;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.UnaryOperator;
+import org.etui.core.curve.CentreLine;
+import org.etui.core.curve.Placed;
+import org.etui.core.curve.Pose;
+import org.etui.core.wire.Wire;
+
+/**
+ * A strand at one moment: runs in order along the wire. What is not formed yet is straight. Positions along the wire count
+ * from the beginning of the first element, so that a handle before it lies below zero.
+ *
+ * @param wire what it is made of
+ * @param runs in order along the wire, at least one
+ * @param anchor id of the element that the drawing's frame is fixed at
+ */
+public record Workpiece(Wire wire, List<Run> runs, String anchor) {
+    /** @param runs in order */
+    public Workpiece {
+        runs = List.copyOf(runs);
+    }
+
+    /** Length of metal now, mm. */
+    public double lengthMm() {
+        return runs.stream().mapToDouble(r -> r.now().lengthMm()).sum();
+    }
+
+    /** Wire in the elements before any work, mm. */
+    public double netMm() {
+        return runs.stream()
+                .filter(r -> r.kind() == Run.Kind.ELEMENT)
+                .mapToDouble(Run::wireMm)
+                .sum();
+    }
+
+    /** Wire before the first element: a handle, mm. */
+    public double beforeMm() {
+        return runs.stream()
+                .takeWhile(r -> r.kind() != Run.Kind.ELEMENT)
+                .mapToDouble(Run::wireMm)
+                .sum();
+    }
+
+    /**
+     * Position along the wire where an element begins, mm.
+     *
+     * @throws IllegalArgumentException if there is no such element
+     */
+    public double fromMm(String element) {
+        double at = 0 - beforeMm();
+        for (Run run : runs) {
+            if (run.element().equals(element)) {
+                return at;
+            }
+            at += run.wireMm();
+        }
+        throw new IllegalArgumentException("no element " + element);
+    }
+
+    /** Wire in an element before any work, mm. */
+    public double wireMm(String element) {
+        return of(element).stream().mapToDouble(Run::wireMm).sum();
+    }
+
+    /** The runs of an element, in order. */
+    public List<Run> of(String element) {
+        return runs.stream().filter(r -> r.element().equals(element)).toList();
+    }
+
+    /** The centre line as it lies, the anchor at the origin heading along x. */
+    public CentreLine centreLine() {
+        List<Placed> fromStart = laid(Pose.START);
+        Pose anchored = Pose.START;
+        for (int i = 0; i < runs.size(); i++) {
+            if (runs.get(i).element().equals(anchor)) {
+                anchored = fromStart.get(i).start();
+                break;
+            }
+        }
+        return new CentreLine(laid(anchored.inverse()));
+    }
+
+    private List<Placed> laid(Pose start) {
+        double wire = 0 - beforeMm();
+        List<Placed> placed = new ArrayList<>();
+        Pose pose = start;
+        for (Run run : runs) {
+            Pose begins = run.formed() ? pose.rolled(run.rollRad()) : pose;
+            Placed next = new Placed(begins, run.now(), wire, run.wireMm());
+            placed.add(next);
+            pose = next.end();
+            wire = next.wireToMm();
+        }
+        return placed;
+    }
+
+    /** The workpiece with every run changed by a function. */
+    Workpiece each(UnaryOperator<Run> change) {
+        return new Workpiece(wire, runs.stream().map(change).toList(), anchor);
+    }
+}

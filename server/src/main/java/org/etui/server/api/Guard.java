@@ -1,0 +1,81 @@
+package org.etui.server.api;
+
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.net.URI;
+import java.util.Set;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.stereotype.Component;
+import org.springframework.web.filter.OncePerRequestFilter;
+
+/**
+ * Lets in only what this machine's own pages send: Host and Origin must be local, bodies must be JSON. Every answer
+ * forbids scripts, frames and requests from elsewhere.
+ */
+@Component
+@Order(Ordered.HIGHEST_PRECEDENCE)
+class Guard extends OncePerRequestFilter {
+    private static final Set<String> LOCAL = Set.of("127.0.0.1", "localhost", "[::1]");
+    private static final Set<String> WRITES = Set.of("POST", "PUT", "PATCH");
+    private static final String POLICY =
+            "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:; "
+                    + "object-src 'none'; base-uri 'none'; frame-ancestors 'self'; form-action 'self'";
+
+    @Override
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
+        response.setHeader("Content-Security-Policy", POLICY);
+        response.setHeader("X-Content-Type-Options", "nosniff");
+        response.setHeader("Referrer-Policy", "no-referrer");
+        String origin = request.getHeader("Origin");
+        if (!LOCAL.contains(host(request.getHeader("Host")))) {
+            refuse(response, HttpStatus.FORBIDDEN, "Host must be 127.0.0.1 or localhost.");
+        } else if (origin != null && !isOwn(origin, request.getHeader("Host"))) {
+            refuse(response, HttpStatus.FORBIDDEN, "Origin must be this application itself.");
+        } else if (WRITES.contains(request.getMethod()) && hasBody(request) && !isJson(request.getContentType())) {
+            refuse(response, HttpStatus.UNSUPPORTED_MEDIA_TYPE, "Content-Type must be application/json.");
+        } else if (request.getContentLengthLong() > RecordConverter.MOST_BYTES) {
+            refuse(
+                    response,
+                    HttpStatus.CONTENT_TOO_LARGE,
+                    "The body was " + request.getContentLengthLong() + " bytes; it must be at most "
+                            + RecordConverter.MOST_BYTES + ".");
+        } else {
+            chain.doFilter(request, response);
+        }
+    }
+
+    private static boolean hasBody(HttpServletRequest request) {
+        return request.getContentLengthLong() > 0 || request.getHeader("Transfer-Encoding") != null;
+    }
+
+    private static boolean isJson(String type) {
+        return type != null && type.split(";", 2)[0].strip().equalsIgnoreCase(MediaType.APPLICATION_JSON_VALUE);
+    }
+
+    private static String host(String header) {
+        return header == null ? "" : header.replaceFirst(":\\d+$", "");
+    }
+
+    private static boolean isOwn(String origin, String host) {
+        try {
+            return URI.create(origin).getScheme() != null
+                    && URI.create(origin).getScheme().startsWith("http")
+                    && host.equals(URI.create(origin).getAuthority());
+        } catch (IllegalArgumentException odd) {
+            return false;
+        }
+    }
+
+    private static void refuse(HttpServletResponse response, HttpStatus status, String detail) throws IOException {
+        response.setStatus(status.value());
+        response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
+        response.getOutputStream().write(Problems.bytes(status, detail));
+    }
+}

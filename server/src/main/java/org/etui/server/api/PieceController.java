@@ -1,0 +1,150 @@
+package org.etui.server.api;
+
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Optional;
+import org.etui.core.check.BadInput;
+import org.etui.core.piece.Piece;
+import org.etui.core.piece.PieceChecks;
+import org.etui.server.contract.Json;
+import org.etui.server.contract.Reader;
+import org.etui.server.store.PieceStore;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Kept pieces: list, create, read, replace, undo, redo, delete, undelete, duplicate, export. */
+@RestController
+@RequestMapping("/api/pieces")
+class PieceController {
+    private final PieceStore store;
+    private final Reader reader;
+    private final TrayRows rows;
+
+    PieceController(PieceStore store, Reader reader, TrayRows rows) {
+        this.store = store;
+        this.reader = reader;
+        this.rows = rows;
+    }
+
+    /** Every piece on the tray. */
+    @GetMapping
+    List<TrayPiece> tray() {
+        return store.tray().stream().map(rows::row).toList();
+    }
+
+    /** Keeps a new piece; this is import, too. */
+    @PostMapping
+    ResponseEntity<KeptPiece> create(@RequestBody Piece piece) {
+        return answer(HttpStatus.CREATED, store.create(text(piece)));
+    }
+
+    /** A piece. */
+    @GetMapping("/{id}")
+    ResponseEntity<KeptPiece> read(@PathVariable String id) {
+        return answer(HttpStatus.OK, store.read(id));
+    }
+
+    /** Replaces a piece that stands at the version of If-Match. */
+    @PutMapping("/{id}")
+    ResponseEntity<KeptPiece> replace(
+            @PathVariable String id,
+            @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String match,
+            @RequestBody Piece piece) {
+        long version = version(match)
+                .orElseThrow(() -> new BadInput(
+                        HttpHeaders.IF_MATCH, "missing", "must be the version that the change started from"));
+        try {
+            return answer(HttpStatus.OK, store.replace(id, version, text(piece)));
+        } catch (PieceStore.Stale stale) {
+            throw new Problems.StaleChange(stale, piece);
+        }
+    }
+
+    /** Goes one revision back. */
+    @PostMapping("/{id}/undo")
+    ResponseEntity<KeptPiece> undo(
+            @PathVariable String id, @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String match) {
+        return answer(HttpStatus.OK, store.undo(id, version(match)));
+    }
+
+    /** Goes one revision forward again. */
+    @PostMapping("/{id}/redo")
+    ResponseEntity<KeptPiece> redo(
+            @PathVariable String id, @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String match) {
+        return answer(HttpStatus.OK, store.redo(id, version(match)));
+    }
+
+    /** Puts a piece into the bin. */
+    @DeleteMapping("/{id}")
+    ResponseEntity<Void> delete(@PathVariable String id) {
+        store.delete(id);
+        return ResponseEntity.noContent().build();
+    }
+
+    /** Takes a piece out of the bin. */
+    @PostMapping("/{id}/undelete")
+    ResponseEntity<KeptPiece> undelete(@PathVariable String id) {
+        return answer(HttpStatus.OK, store.undelete(id));
+    }
+
+    /** Keeps a copy. */
+    @PostMapping("/{id}/duplicate")
+    ResponseEntity<KeptPiece> duplicate(@PathVariable String id) {
+        Piece piece = KeptPiece.of(store.read(id), reader).document();
+        String name = piece.name() + ", copy";
+        return answer(
+                HttpStatus.CREATED, store.create(text(piece.withName(name.length() > 120 ? piece.name() : name))));
+    }
+
+    /** The document as a file. */
+    @GetMapping("/{id}/export")
+    ResponseEntity<byte[]> export(@PathVariable String id) {
+        Piece piece = KeptPiece.of(store.read(id), reader).document();
+        byte[] body = Json.MAPPER.writerWithDefaultPrettyPrinter().writeValueAsBytes(piece);
+        return ResponseEntity.ok()
+                .contentType(MediaType.APPLICATION_JSON)
+                .header(HttpHeaders.CONTENT_DISPOSITION, attachment(piece.name() + ".etui.json"))
+                .body(body);
+    }
+
+    static String attachment(String name) {
+        return ContentDisposition.attachment()
+                .filename(name, StandardCharsets.UTF_8)
+                .build()
+                .toString();
+    }
+
+    private static String text(Piece piece) {
+        PieceChecks.require(piece);
+        return Json.MAPPER.writeValueAsString(piece);
+    }
+
+    private static Optional<Long> version(String match) {
+        if (match == null) {
+            return Optional.empty();
+        }
+        String digits = match.replaceAll("^(W/)?\"?|\"$", "");
+        if (!digits.matches("\\d{1,15}")) {
+            throw new BadInput(HttpHeaders.IF_MATCH, match, "must be a version, a whole number");
+        }
+        return Optional.of(Long.parseLong(digits));
+    }
+
+    private ResponseEntity<KeptPiece> answer(HttpStatus status, PieceStore.Kept kept) {
+        return ResponseEntity.status(status)
+                .eTag("\"" + kept.row().version() + "\"")
+                .body(KeptPiece.of(kept, reader));
+    }
+}

@@ -1,0 +1,115 @@
+package org.etui.server.api;
+
+import java.util.Arrays;
+import java.util.List;
+import org.etui.core.check.BadInput;
+import org.etui.core.check.Term;
+import org.etui.core.measure.Gauge;
+import org.etui.core.measure.GaugeSystem;
+import org.etui.core.metal.Metal;
+import org.etui.core.metal.Temper;
+import org.etui.core.piece.Piece;
+import org.etui.server.contract.Schemas;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.databind.JsonNode;
+
+/** Tables: metals, gauges, the schema of the format. */
+@RestController
+@RequestMapping("/api")
+class TableController {
+    private static final double THICKEST_MM = 20;
+    private static final double THINNEST_MM = 0.05;
+
+    /**
+     * A metal.
+     *
+     * @param metal its word
+     * @param title its name in the trade
+     * @param densityGPerCm3 density
+     * @param modulusGpa Young's modulus
+     * @param underHammer what a steel hammer does to it
+     * @param tempers tempers it is sold in
+     * @param source where the figures come from
+     */
+    record MetalRow(
+            @Term("its word") Metal metal,
+            @Term("its name in the trade") String title,
+            @Term("density, g/cm³") double densityGPerCm3,
+            @Term("Young's modulus, GPa") double modulusGpa,
+            @Term("what a steel hammer does to it") Metal.HammerSense underHammer,
+            @Term("tempers it is sold in") List<Temper> tempers,
+            @Term("where the figures come from") String source) {}
+
+    /** Every metal. */
+    @GetMapping("/metals")
+    List<MetalRow> metals() {
+        return Arrays.stream(Metal.values())
+                .map(m -> new MetalRow(
+                        m,
+                        m.title(),
+                        m.densityGPerCm3(),
+                        m.modulusGpa(),
+                        m.underHammer(),
+                        Arrays.stream(Temper.values()).filter(m::comesIn).toList(),
+                        "handbook values, from memory"))
+                .toList();
+    }
+
+    /**
+     * Gauges near a thickness, or all.
+     *
+     * @param thicknessMm the thickness asked for; 0 where all were asked for
+     * @param nearest the nearest in each system
+     * @param all every gauge, where all were asked for
+     */
+    record GaugeAnswer(
+            @Term("the thickness asked for, mm; 0 where all were asked for")
+            double thicknessMm,
+
+            @Term("the nearest in each system") List<NearGauge> nearest,
+            @Term("every gauge, where all were asked for") List<Gauge> all) {}
+
+    /**
+     * A gauge and how far off it is.
+     *
+     * @param system its system
+     * @param number its number
+     * @param diameterMm its thickness
+     * @param deviationMm thickness asked for less its thickness
+     */
+    record NearGauge(
+            @Term("its system") GaugeSystem system,
+            @Term("its number") String number,
+            @Term("its thickness, mm") double diameterMm,
+
+            @Term("thickness asked for less its thickness, mm")
+            double deviationMm) {}
+
+    /** The nearest gauge in each system for a thickness in mm; without one, every gauge. */
+    @GetMapping("/gauges")
+    GaugeAnswer gauges(@RequestParam(required = false) Double thicknessMm) {
+        if (thicknessMm == null) {
+            List<Gauge> all = Arrays.stream(GaugeSystem.values())
+                    .flatMap(s -> s.all().stream())
+                    .toList();
+            return new GaugeAnswer(0, List.of(), all);
+        }
+        if (!(thicknessMm >= THINNEST_MM && thicknessMm <= THICKEST_MM)) {
+            throw new BadInput(
+                    "thicknessMm", thicknessMm, "must be from " + THINNEST_MM + " to " + THICKEST_MM + " mm");
+        }
+        List<NearGauge> nearest = GaugeSystem.nearestOfEach(thicknessMm).stream()
+                .map(g -> new NearGauge(g.system(), g.number(), g.diameterMm(), g.deviationOf(thicknessMm)))
+                .toList();
+        return new GaugeAnswer(thicknessMm, nearest, List.of());
+    }
+
+    /** JSON Schema of the piece document. */
+    @GetMapping("/schema/piece")
+    JsonNode schema() {
+        return Schemas.document(Piece.class);
+    }
+}

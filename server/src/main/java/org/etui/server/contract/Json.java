@@ -1,0 +1,36 @@
+package org.etui.server.contract;
+
+import com.fasterxml.jackson.annotation.JsonAutoDetect;
+import com.fasterxml.jackson.annotation.JsonInclude;
+import com.fasterxml.jackson.annotation.PropertyAccessor;
+import tools.jackson.core.StreamReadFeature;
+import tools.jackson.core.json.JsonFactory;
+import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.MapperFeature;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The one JSON mapper: records as they are, absent optionals left out, doubles in full. */
+public final class Json {
+    /** The mapper, shared and immutable. */
+    public static final JsonMapper MAPPER = JsonMapper.builder(JsonFactory.builder()
+                    .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
+                    .build())
+            .annotationIntrospector(new Both())
+            .changeDefaultPropertyInclusion(v -> v.withValueInclusion(JsonInclude.Include.NON_ABSENT))
+            .changeDefaultVisibility(v -> v.withVisibility(PropertyAccessor.IS_GETTER, JsonAutoDetect.Visibility.NONE))
+            .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+            .enable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
+            .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
+            .disable(MapperFeature.SORT_PROPERTIES_ALPHABETICALLY)
+            .build();
+
+    private Json() {}
+
+    private static final class Both extends tools.jackson.databind.introspect.AnnotationIntrospectorPair {
+        private static final long serialVersionUID = 1L;
+
+        Both() {
+            super(new CoreNames(), new tools.jackson.databind.introspect.JacksonAnnotationIntrospector());
+        }
+    }
+}

@@ -1,0 +1,70 @@
+package org.etui.server.demo;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.etui.core.metal.Metal;
+import org.etui.core.metal.Temper;
+import org.etui.core.pattern.Patterns;
+import org.etui.core.piece.Piece;
+import org.etui.core.piece.Purpose;
+import org.etui.core.wire.Wire;
+
+/** A small bench makes a hedgerow set for the gift desk of a botanical garden. */
+final class Hedgerow {
+    private Hedgerow() {}
+
+    /** The pieces, in the order of the tray. */
+    static List<Piece> pieces() {
+        return List.of(
+                piece(
+                        "Quince bangle",
+                        "hook-and-eye-bangle",
+                        Map.of("size", "medium"),
+                        Wire.ofAwg(Metal.COPPER, Temper.DEAD_SOFT, "14"),
+                        Purpose.BANGLE_CLOSURE),
+                piece(
+                        "Medlar clasp",
+                        "hook-clasp",
+                        Map.of("hookInsideMm", 7),
+                        Wire.ofAwg(Metal.COPPER, Temper.DEAD_SOFT, "16"),
+                        Purpose.NECKLACE_CLOSURE),
+                piece(
+                        "Hop S-hook",
+                        "s-hook",
+                        Map.of("hookInsideMm", 6),
+                        Wire.ofAwg(Metal.COPPER, Temper.DEAD_SOFT, "16"),
+                        Purpose.NECKLACE_CLOSURE),
+                piece(
+                        "Alder bangle, small",
+                        "hook-and-eye-bangle",
+                        Map.of("size", "small", "eyeInsideMm", 3.5),
+                        Wire.ofRound(Metal.BRASS, Temper.DEAD_SOFT, 2.0),
+                        Purpose.BANGLE_CLOSURE),
+                piece(
+                        "Sloe hook",
+                        "hook-clasp",
+                        Map.of("hookInsideMm", 9, "loopInsideMm", 4, "runMm", 6, "lipMm", 4),
+                        Wire.ofRound(Metal.STERLING_SILVER, Temper.HALF_HARD, 1.5),
+                        Purpose.BRACELET_CLOSURE),
+                piece(
+                        "Bramble link",
+                        "s-hook",
+                        Map.of("hookInsideMm", 8, "middleMm", 5, "curls", "inward", "hookSweepDeg", 215),
+                        Wire.ofRound(Metal.JEWELERS_BRONZE, Temper.DEAD_SOFT, 1.0),
+                        Purpose.LINK),
+                piece(
+                        "Teasel S-hook, heavy",
+                        "s-hook",
+                        Map.of("hookInsideMm", 10, "middleMm", 9, "lipMm", 3),
+                        Wire.ofAwg(Metal.BRASS, Temper.DEAD_SOFT, "12"),
+                        Purpose.BRACELET_CLOSURE));
+    }
+
+    private static Piece piece(String name, String pattern, Map<String, Object> measures, Wire wire, Purpose purpose) {
+        return Patterns.find(pattern)
+                .orElseThrow()
+                .make(measures, Optional.of(wire), Optional.of(purpose))
+                .withName(name);
+    }
+}

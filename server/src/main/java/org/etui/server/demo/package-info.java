@@ -1,0 +1,4 @@
+/**
+ * The hedgerow set that demo data is filled from.
+ */
+package org.etui.server.demo;

@@ -1,0 +1,2 @@
+/** The application: starts on this machine only, keeps its data in one folder. */
+package org.etui.server;

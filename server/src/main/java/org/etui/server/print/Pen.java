@@ -1,0 +1,44 @@
+package org.etui.server.print;
+
+import java.awt.BasicStroke;
+import java.awt.Color;
+import java.awt.Font;
+import java.awt.Graphics2D;
+import java.awt.geom.Line2D;
+
+/** The few marks that sheets are made of, in mm and readable in black and white. */
+final class Pen {
+    static final Color INK = new Color(0x20, 0x30, 0x2F);
+    static final Color PALE = new Color(0x5C, 0x68, 0x64);
+    static final Color FILL = new Color(0xE4, 0xE0, 0xD6);
+    private static final Font FACE = new Font(Font.SANS_SERIF, Font.PLAIN, 1);
+    private final Graphics2D g;
+
+    Pen(Graphics2D g) {
+        this.g = g;
+    }
+
+    void line(double x1, double y1, double x2, double y2, double widthMm) {
+        g.setColor(INK);
+        g.setStroke(new BasicStroke((float) widthMm, BasicStroke.CAP_BUTT, BasicStroke.JOIN_MITER));
+        g.draw(new Line2D.Double(x1, y1, x2, y2));
+    }
+
+    void text(double x, double y, double sizeMm, String words) {
+        text(x, y, sizeMm, words, INK, Font.PLAIN);
+    }
+
+    void bold(double x, double y, double sizeMm, String words) {
+        text(x, y, sizeMm, words, INK, Font.BOLD);
+    }
+
+    void pale(double x, double y, double sizeMm, String words) {
+        text(x, y, sizeMm, words, PALE, Font.PLAIN);
+    }
+
+    private void text(double x, double y, double sizeMm, String words, Color colour, int style) {
+        g.setColor(colour);
+        g.setFont(FACE.deriveFont(style, (float) sizeMm));
+        g.drawString(words, (float) x, (float) y);
+    }
+}

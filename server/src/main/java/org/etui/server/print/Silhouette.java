@@ -1,0 +1,52 @@
+package org.etui.server.print;
+
+import java.awt.BasicStroke;
+import java.awt.geom.Area;
+import java.awt.geom.Path2D;
+import java.util.List;
+import org.etui.core.plan.Drawing;
+
+/** The outline of a wire of true thickness, in mm, y downwards as on paper. */
+final class Silhouette {
+    private static final double SAME_MM = 1e-6;
+
+    private Silhouette() {}
+
+    /** The area that the wire covers: runs of one width at a time, flush at the ends. */
+    static Area of(Drawing drawing) {
+        Area area = new Area();
+        List<double[]> points = drawing.outline();
+        int from = 0;
+        for (int i = 1; i <= points.size(); i++) {
+            boolean ends = i == points.size()
+                    || Math.abs(drawing.drawnMm().get(i) - drawing.drawnMm().get(from)) > SAME_MM;
+            if (ends) {
+                area.add(stroked(points.subList(from, i), drawing.drawnMm().get(from)));
+                from = i;
+            }
+        }
+        return area;
+    }
+
+    private static Area stroked(List<double[]> points, double widthMm) {
+        BasicStroke stroke = new BasicStroke((float) widthMm, BasicStroke.CAP_BUTT, BasicStroke.JOIN_ROUND);
+        return new Area(stroke.createStrokedShape(centreLine(points)));
+    }
+
+    /** The centre line. */
+    static Path2D centreLine(List<double[]> points) {
+        Path2D path = new Path2D.Double();
+        double[] last = null;
+        for (double[] p : points) {
+            if (last == null) {
+                path.moveTo(p[0], -p[1]);
+            } else if (Math.hypot(p[0] - last[0], p[1] - last[1]) > SAME_MM) {
+                path.lineTo(p[0], -p[1]);
+            } else {
+                continue;
+            }
+            last = p;
+        }
+        return path;
+    }
+}
