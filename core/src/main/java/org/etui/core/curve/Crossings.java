@@ -15,7 +15,7 @@ public final class Crossings {
     private static final double STEP_RAD = Math.toRadians(6);
     private static final double CONVERGED_MM = 1e-10;
     /** Limbs closer than this share of the thickness lie on each other. */
-    private static final double TOUCH_SHARE = 0.25;
+    private static final double TOUCH_SHARE = 0.75;
 
     private static final int ROUNDS = 30;
 

@@ -8,6 +8,8 @@ import org.etui.core.check.Violation;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.DoubleNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
@@ -36,10 +38,24 @@ public class Reader {
             if (tree == null || tree.isMissingNode()) {
                 throw new BadInput("body", "nothing", "must be a JSON document");
             }
-            return tree;
+            return finite(tree);
         } catch (JacksonException broken) {
             throw new BadInput("body", "broken JSON", broken.getOriginalMessage());
         }
+    }
+
+    /** A number too large for a double stands as the largest there is, so that its own limit refuses it by path. */
+    private static JsonNode finite(JsonNode tree) {
+        if (tree instanceof ObjectNode object) {
+            object.properties().forEach(e -> object.set(e.getKey(), finite(e.getValue())));
+        } else if (tree instanceof ArrayNode array) {
+            for (int i = 0; i < array.size(); i++) {
+                array.set(i, finite(array.get(i)));
+            }
+        } else if (tree instanceof DoubleNode number && !Double.isFinite(number.doubleValue())) {
+            return DoubleNode.valueOf(Math.copySign(Double.MAX_VALUE, number.doubleValue()));
+        }
+        return tree;
     }
 
     /**

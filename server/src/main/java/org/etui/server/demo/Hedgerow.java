@@ -54,7 +54,7 @@ final class Hedgerow {
                         Wire.ofRound(Metal.JEWELERS_BRONZE, Temper.DEAD_SOFT, 1.0),
                         Purpose.LINK),
                 piece(
-                        "Teasel S-hook, heavy",
+                        "Teasel S-hook",
                         "s-hook",
                         Map.of("hookInsideMm", 10, "middleMm", 9, "lipMm", 3),
                         Wire.ofAwg(Metal.BRASS, Temper.DEAD_SOFT, "12"),

@@ -12,6 +12,10 @@ final class Pen {
     static final Color PALE = new Color(0x5C, 0x68, 0x64);
     static final Color FILL = new Color(0xE4, 0xE0, 0xD6);
     private static final Font FACE = new Font(Font.SANS_SERIF, Font.PLAIN, 1);
+
+    /** Letters are set this much larger and scaled down: font metrics are too coarse at a few units. */
+    private static final double ENLARGED = 20;
+
     private final Graphics2D g;
 
     Pen(Graphics2D g) {
@@ -37,8 +41,12 @@ final class Pen {
     }
 
     private void text(double x, double y, double sizeMm, String words, Color colour, int style) {
-        g.setColor(colour);
-        g.setFont(FACE.deriveFont(style, (float) sizeMm));
-        g.drawString(words, (float) x, (float) y);
+        Graphics2D own = (Graphics2D) g.create();
+        own.translate(x, y);
+        own.scale(1 / ENLARGED, 1 / ENLARGED);
+        own.setColor(colour);
+        own.setFont(FACE.deriveFont(style, (float) (sizeMm * ENLARGED)));
+        own.drawString(words, 0, 0);
+        own.dispose();
     }
 }

@@ -98,7 +98,7 @@ public final class Template {
         double x = Paper.MARGIN_MM;
         pen.bold(x, 17, 5.5, piece.name());
         pen.pale(x, 22.5, 3.2, plan.strands().get(0).wireInWords() + ", 1:1 template, " + number);
-        bar(pen, x, 30, CHECK_MM, 10, "check bar: 100 mm. If it measures otherwise, print at 100 %.");
+        bar(pen, x, 30, CHECK_MM, 10, "check bar, 100 mm; if it is not, print at 100 %");
         bar(pen, x, 37, CHECK_IN_MM, 4, "4 in");
     }
 
@@ -179,6 +179,7 @@ public final class Template {
             double at = room(STRIP_MM);
             String title = "Marks strip, " + strand.title() + ": cut "
                     + format.write(strand.cutLengthMm(), Rounding.UP)
+                    + (isFromEnd(strand) ? ", measured from the trued end" : ", measured from the trued beginning")
                     + (strand.count() > 1 ? ", " + strand.count() + " wires" : "")
                     + (rows > 1 ? ", row " + (row + 1) + " of " + rows : "");
             add(g -> stripRow(new Pen(g), strand, at, from, to, title));
@@ -202,29 +203,30 @@ public final class Template {
             }
         }
         List<Mark> marks = strand.marks().stream()
-                .sorted(Comparator.comparingDouble(m -> fromStart(strand, m)))
+                .sorted(Comparator.comparingDouble(m -> onStrip(strand, m)))
                 .toList();
         int shown = 0;
         for (Mark mark : marks) {
-            double s = fromStart(strand, mark);
+            double s = onStrip(strand, mark);
             if (s >= from && s <= to) {
-                double rise = shown++ % 3 * 3;
+                double rise = (2 - shown++ % 3) * 3;
                 pen.line(x + s - from, top - 2 - rise, x + s - from, top + thick, 0.3);
                 pen.text(x + s - from + 0.6, top - 0.8 - rise, 2.4, number(mark.atMm()) + " " + mark.label());
             }
         }
     }
 
+    private static boolean isFromEnd(Plan.StrandPlan strand) {
+        return strand.marks().stream().anyMatch(m -> m.from() == Mark.From.END);
+    }
+
     private String number(double mm) {
         return format.number(mm, Rounding.NEAREST);
     }
 
-    private static double fromStart(Plan.StrandPlan strand, Mark mark) {
-        return switch (mark.from()) {
-            case START -> mark.atMm();
-            case END -> strand.cutLengthMm() - mark.atMm();
-            case MIDDLE -> strand.cutLengthMm() / 2 + mark.atMm();
-        };
+    /** Where a mark lies on the strip, which begins at the end that marks are measured from. */
+    private static double onStrip(Plan.StrandPlan strand, Mark mark) {
+        return mark.from() == Mark.From.MIDDLE ? strand.cutLengthMm() / 2 + mark.atMm() : mark.atMm();
     }
 
     private void table() {

@@ -1,0 +1,27 @@
+package org.etui.core;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.methods;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+
+import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.junit.AnalyzeClasses;
+import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchRule;
+
+/** Declared edges: the core knows no framework, its packages no circles, its values no setters. */
+@AnalyzeClasses(packages = "org.etui.core", importOptions = ImportOption.DoNotIncludeTests.class)
+class ArchitectureTest {
+    @ArchTest
+    static final ArchRule CORE_KNOWS_NO_FRAMEWORK = classes()
+            .should()
+            .onlyDependOnClassesThat()
+            .resideInAnyPackage("org.etui.core..", "java..", "org.hipparchus..", "org.locationtech.jts..");
+
+    @ArchTest
+    static final ArchRule NO_CIRCLES =
+            slices().matching("org.etui.core.(*)..").should().beFreeOfCycles();
+
+    @ArchTest
+    static final ArchRule NO_SETTERS = methods().should().haveNameNotMatching("set[A-Z].*");
+}

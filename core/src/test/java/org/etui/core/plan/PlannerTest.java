@@ -1,0 +1,295 @@
+package org.etui.core.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Random;
+import org.etui.core.Examples;
+import org.etui.core.check.BadInput;
+import org.etui.core.element.Arc;
+import org.etui.core.element.Curl;
+import org.etui.core.element.Loop;
+import org.etui.core.element.Paddle;
+import org.etui.core.element.Straight;
+import org.etui.core.element.Turn;
+import org.etui.core.piece.Allowance;
+import org.etui.core.piece.HandleAt;
+import org.etui.core.piece.Piece;
+import org.etui.core.piece.Place;
+import org.etui.core.piece.Policy;
+import org.etui.core.piece.Purpose;
+import org.etui.core.piece.Strand;
+import org.etui.core.work.Mark;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+class PlannerTest {
+    private static final Strand HOOK = Strand.of(
+                    "hook",
+                    "",
+                    Examples.copper(1.29),
+                    List.of(
+                            Loop.of("eye", 3, Turn.LEFT),
+                            Straight.of("run", 4),
+                            Arc.of("bend", 7, 200, Turn.RIGHT),
+                            Curl.of("tip", 0.9, Turn.LEFT)))
+            .withOrder(List.of("eye", "tip", "bend", "run"));
+
+    private static Plan.StrandPlan plan(Strand strand) {
+        return Examples.planned(Piece.of("Hook", Purpose.DECORATIVE, List.of(strand)));
+    }
+
+    @Test
+    void cutLength_isNetHandleTailFilingAndRounding() {
+        Plan.StrandPlan hook = plan(HOOK);
+
+        double sum = hook.netLengthMm()
+                + hook.stretch().handleMm()
+                + hook.stretch().tailMm()
+                + hook.stretch().fileMm()
+                + hook.stretch().roundingMm();
+        assertThat(hook.cutLengthMm()).isCloseTo(sum, within(1e-9)).isEqualTo(Math.rint(sum), within(1e-9));
+        assertThat(hook.stretch().roundingMm()).isBetween(0.0, 1.0);
+        assertThat(hook.netLengthMm())
+                .isCloseTo(
+                        hook.elements().stream()
+                                .mapToDouble(Plan.ElementPlan::lengthMm)
+                                .sum(),
+                        within(1e-9));
+    }
+
+    /** Section 3.3 worked out by hand: centre-line arc less (t/R)²/26 of it. */
+    @Test
+    void elementLengths_followTheRule() {
+        Plan.StrandPlan hook = plan(HOOK);
+
+        double r = (7 + 1.29) / 2;
+        double bend = r * Math.toRadians(200) * (1 - Math.pow(1.29 / r, 2) / 26);
+        assertThat(hook.elements().get(2).lengthMm()).isCloseTo(bend, within(1e-9));
+        assertThat(hook.elements().get(2).fromMm())
+                .isCloseTo(hook.elements().get(1).toMm(), within(1e-9));
+    }
+
+    @ParameterizedTest
+    @EnumSource(HandleAt.class)
+    void handle_liesWhereItIsAsked(HandleAt where) {
+        Plan.StrandPlan hook = plan(HOOK.withAllowance(Allowance.usual().withHandleAt(where)));
+
+        double handles = where == HandleAt.NONE ? 0 : where == HandleAt.BOTH ? 40 : 20;
+        assertThat(hook.stretch().handleMm()).isEqualTo(handles);
+        double before = where == HandleAt.START || where == HandleAt.BOTH ? 20 : 0;
+        double spare = where == HandleAt.START ? hook.cutLengthMm() - hook.netLengthMm() - 20 : 0;
+        assertThat(hook.states().get(0).outline().get(0)[3]).isCloseTo(-before - spare, within(1e-9));
+        assertThat(hook.states().get(0).lengthMm()).isCloseTo(hook.cutLengthMm(), within(1e-9));
+    }
+
+    @Test
+    void handleUnasked_isAtTheEndFormedLast() {
+        assertThat(plan(HOOK).handleAt()).isEqualTo(HandleAt.END);
+        assertThat(plan(HOOK.withOrder(List.of("tip", "bend", "run", "eye"))).handleAt())
+                .isEqualTo(HandleAt.START);
+    }
+
+    @Test
+    void generousPolicy_cutsMoreThanMeasured_toThe5mm() {
+        Allowance generous = new Allowance(Policy.GENEROUS, 20, java.util.Optional.empty(), 0, 0.5);
+
+        double cut = plan(HOOK.withAllowance(generous)).cutLengthMm();
+        assertThat(cut).isGreaterThan(plan(HOOK).cutLengthMm());
+        assertThat(cut % 5).isCloseTo(0, within(1e-9));
+    }
+
+    @Test
+    void marks_standInWorkingOrderAtTheElementsBeginnings() {
+        Plan.StrandPlan hook = plan(HOOK);
+
+        assertThat(hook.marks())
+                .extracting(Mark::label)
+                .containsExactly("tip starts", "bend starts", "trim the handle here, last");
+        assertThat(hook.marks().get(1).atMm()).isCloseTo(hook.elements().get(2).fromMm(), within(1e-9));
+        assertThat(hook.marks()).allMatch(m -> m.from() == Mark.From.START);
+    }
+
+    @Test
+    void workedFromTheEnd_marksCountFromTheEnd() {
+        Plan.StrandPlan hook = plan(HOOK.withOrder(List.of("tip", "bend", "run", "eye")));
+
+        assertThat(hook.marks()).allMatch(m -> m.from() == Mark.From.END);
+        double tip = hook.elements().get(3).lengthMm();
+        assertThat(hook.marks().get(0).atMm()).isCloseTo(tip, within(1e-9));
+    }
+
+    /** What is not yet formed stays straight; the frame is fixed at the element formed first. */
+    @Test
+    void states_growFromStraightWireToFinishedForm() {
+        Plan.StrandPlan hook = plan(HOOK);
+
+        assertThat(hook.states())
+                .extracting(Plan.StatePlan::operation)
+                .containsExactly("cut", "form eye", "form tip", "form bend", "trim handle end, spare");
+        double[] first = hook.states().get(0).outline().get(0);
+        double[] last = hook.states()
+                .get(0)
+                .outline()
+                .get(hook.states().get(0).outline().size() - 1);
+        assertThat(Math.hypot(last[0] - first[0], last[1] - first[1])).isCloseTo(hook.cutLengthMm(), within(1e-9));
+        for (Plan.StatePlan state : hook.states()) {
+            double[] anchor = state.outline().get(0);
+            assertThat(anchor[0]).isCloseTo(first[0], within(1e-9));
+            assertThat(anchor[1]).isCloseTo(first[1], within(1e-9));
+        }
+    }
+
+    @Test
+    void everyOperation_keepsVolume_andNetIsUntouchedByWork() {
+        Random random = new Random(9);
+        for (int i = 0; i < 150; i++) {
+            Piece piece = Examples.random(random);
+            double d = piece.strands().get(0).wire().section().thicknessMm();
+            Plan.StrandPlan before = Examples.planned(piece);
+            Plan.StrandPlan after = Examples.planned(piece.withWork(List.of(Examples.flatten(d * 0.6, "e0"))));
+
+            assertThat(after.netLengthMm()).isCloseTo(before.netLengthMm(), within(1e-9));
+            double grown = after.states().get(after.states().size() - 1).lengthMm();
+            double was = before.states().get(before.states().size() - 1).lengthMm();
+            assertThat(grown).isGreaterThanOrEqualTo(was - 1e-9);
+            assertThat(after.massG()).isCloseTo(before.massG(), within(1e-9));
+        }
+    }
+
+    @Test
+    void hammeredCurve_keepsItsSweepAndGrows() {
+        Piece piece = Examples.piece(Examples.copper(1.25), Straight.of("run", 5), Arc.of("bend", 7, 180, Turn.LEFT));
+        Plan.Sizes before = Examples.planned(piece).elements().get(1).finished().orElseThrow();
+        Plan.Sizes after = Examples.planned(piece.withWork(List.of(Examples.flatten(0.9, "bend"))))
+                .elements()
+                .get(1)
+                .finished()
+                .orElseThrow();
+
+        assertThat(after.turns()).isCloseTo(before.turns(), within(1e-12));
+        assertThat(after.insideMm() + after.outsideMm())
+                .isCloseTo((before.insideMm() + before.outsideMm()) * 1.061, within(0.05));
+    }
+
+    @Test
+    void paddle_comesOutWiderAndLonger() {
+        Plan.StrandPlan plan = Examples.planned(
+                Examples.piece(Examples.copper(1.25), Straight.of("run", 10), Paddle.of("tip", 5, 0.9)));
+        Plan.StatePlan last = plan.states().get(plan.states().size() - 1);
+        Plan.StationPlan tip = last.stations().get(last.stations().size() - 1);
+
+        assertThat(tip.thicknessMm()).isEqualTo(0.9);
+        assertThat(tip.widthMm()).isCloseTo(1.48, within(0.02));
+        assertThat(last.lengthMm()).isCloseTo(10 + 5 * 1.061, within(0.03));
+    }
+
+    /** Extents by brute force over the outline: a disc of the wire's radius at every point, ends flush. */
+    @Test
+    void extents_agreeWithBruteForce() {
+        Random random = new Random(21);
+        for (int i = 0; i < 60; i++) {
+            Plan.StrandPlan plan = Examples.planned(Examples.random(random));
+            Plan.StatePlan last = plan.states().get(plan.states().size() - 1);
+            double[] box = new double[4];
+            java.util.Arrays.fill(box, Double.NEGATIVE_INFINITY);
+            for (int k = 0; k < last.outline().size(); k++) {
+                double[] p = last.outline().get(k);
+                box[0] = Math.max(box[0], p[0]);
+                box[1] = Math.max(box[1], -p[0]);
+                box[2] = Math.max(box[2], p[1]);
+                box[3] = Math.max(box[3], -p[1]);
+            }
+            double thick = last.stations().stream()
+                    .mapToDouble(Plan.StationPlan::drawnMm)
+                    .max()
+                    .orElseThrow();
+            assertThat(plan.finished().widthMm()).isBetween(box[0] + box[1] - 1e-6, box[0] + box[1] + thick + 0.2);
+            assertThat(plan.finished().heightMm()).isBetween(box[2] + box[3] - 1e-6, box[2] + box[3] + thick + 0.2);
+        }
+    }
+
+    /** A full circle is as wide as its outside diameter; a straight as long as it is. */
+    @Test
+    void extentsOfKnownForms_areExact() {
+        Plan.Extent ring = Examples.planned(Examples.piece(Examples.copper(1), Loop.of("ring", 9, Turn.LEFT)))
+                .finished();
+        Plan.Extent rod = Examples.planned(Examples.piece(Examples.copper(1), Straight.of("rod", 30)))
+                .finished();
+
+        assertThat(ring.widthMm()).isCloseTo(11, within(1e-6));
+        assertThat(ring.heightMm()).isCloseTo(11, within(1e-6));
+        assertThat(rod.widthMm()).isCloseTo(30, within(1e-9));
+        assertThat(rod.heightMm()).isCloseTo(1, within(1e-9));
+        assertThat(rod.depthMm()).isCloseTo(1, within(1e-9));
+    }
+
+    @Test
+    void freePiece_isTurnedToItsLongAxis_aPlacedOneIsNot() {
+        Strand leaning = Strand.of(
+                "wire", "", Examples.copper(1), List.of(Arc.of("turn", 2, 60, Turn.LEFT), Straight.of("run", 40)));
+        Plan.Extent free = plan(leaning).finished();
+        Plan.Extent placed = plan(leaning.withPlace(Place.turned(45))).finished();
+
+        assertThat(free.widthMm()).isGreaterThan(40);
+        assertThat(free.heightMm()).isLessThan(5);
+        assertThat(placed.heightMm()).isGreaterThan(30);
+    }
+
+    @Test
+    void outline_hasAtLeastNinePointsAnElement_andRunsAlongTheNet() {
+        Plan.StrandPlan hook = plan(HOOK);
+
+        assertThat(hook.outline()).hasSizeGreaterThanOrEqualTo(4 * 9);
+        assertThat(hook.outline().get(hook.outline().size() - 1)[3]).isCloseTo(hook.netLengthMm(), within(1e-9));
+    }
+
+    @Test
+    void crossing_saysWhatLiesOnTopByTheOrderOfForming() {
+        Plan.StrandPlan plan = Examples.planned(Examples.piece(
+                Examples.copper(1),
+                Straight.of("first", 10),
+                Arc.of("round", 9, 270, Turn.LEFT),
+                Straight.of("last", 15)));
+
+        assertThat(plan.crossings()).hasSize(1);
+        Plan.Over over = plan.crossings().get(0);
+        assertThat(over.overMm()).isGreaterThan(over.underMm());
+        assertThat(over.toMm() - over.fromMm()).isGreaterThan(1);
+        assertThat(plan.noHammer()).hasSize(2).allMatch(z -> z.toMm() - z.fromMm() <= 4 + 1e-9);
+    }
+
+    @Test
+    void statesAsked_areStatesGiven() {
+        Piece piece = Piece.of("Hook", Purpose.DECORATIVE, List.of(HOOK));
+
+        assertThat(Planner.plan(piece, PlanOptions.USUAL).strands().get(0).states())
+                .hasSize(1);
+        PlanOptions none = new PlanOptions(PlanOptions.States.NONE, PlanOptions.USUAL.format());
+        assertThat(Planner.plan(piece, none).strands().get(0).states()).isEmpty();
+    }
+
+    @Test
+    void totals_countEveryWireOfAKind() {
+        Plan plan = Planner.plan(
+                Piece.of("Two", Purpose.DECORATIVE, List.of(HOOK.times(4, true, true))), PlanOptions.USUAL);
+
+        assertThat(plan.totals().wire()).hasSize(1);
+        assertThat(plan.totals().wire().get(0).lengthMm())
+                .isCloseTo(4 * plan.strands().get(0).cutLengthMm(), within(1e-9));
+        assertThat(plan.totals().surfaceMm2()).isPositive();
+    }
+
+    @Test
+    void badDocument_isRefusedWhole() {
+        Piece piece =
+                Examples.piece(Examples.copper(1), Straight.of("a", 5), Straight.of("a", 5), Paddle.of("p", 3, 2));
+
+        assertThatThrownBy(() -> Planner.plan(piece, PlanOptions.USUAL))
+                .isInstanceOfSatisfying(
+                        BadInput.class, bad -> assertThat(bad.violations()).hasSize(2));
+    }
+}

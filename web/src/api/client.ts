@@ -1,0 +1,81 @@
+import createClient from 'openapi-fetch';
+import type { paths } from './schema';
+import type { KeptPiece, Piece, Plan, Problem } from './types';
+
+const client = createClient<paths>({ baseUrl: '', fetch: (request) => globalThis.fetch(request) });
+
+/** What the server refused, with every bad field. */
+export class Refused extends Error {
+  /** the problem document */
+  readonly problem: Problem;
+  constructor(problem: Problem) {
+    super(problem.detail);
+    this.problem = problem;
+  }
+}
+
+const UNREACHABLE: Problem = {
+  status: 0,
+  detail: 'Etui does not answer: is it still running?',
+  violations: [],
+};
+
+/** Unwraps an answer, or throws {@link Refused}. */
+async function data<T>(call: Promise<{ data?: T; error?: unknown; response: Response }>): Promise<T> {
+  let answer;
+  try {
+    answer = await call;
+  } catch (thrown) {
+    if (thrown instanceof DOMException && thrown.name === 'AbortError') throw thrown;
+    throw new Refused(UNREACHABLE);
+  }
+  if (!answer.response.ok) {
+    const problem = answer.error as Partial<Problem> | undefined;
+    throw new Refused({
+      status: answer.response.status,
+      detail: problem?.detail ?? answer.response.statusText,
+      violations: problem?.violations ?? [],
+      ...(problem?.standing && { standing: problem.standing }),
+    });
+  }
+  return answer.data as T;
+}
+
+/** Units that the server writes lengths in. */
+export type ServerUnits = 'mm' | 'in';
+
+export const api = {
+  tray: () => data(client.GET('/api/pieces')),
+  metals: () => data(client.GET('/api/metals')),
+  gauges: () => data(client.GET('/api/gauges', { params: { query: {} } })),
+  patterns: () => data(client.GET('/api/patterns')),
+  nearest: (thicknessMm: number) => data(client.GET('/api/gauges', { params: { query: { thicknessMm } } })),
+  piece: (id: string) => data(client.GET('/api/pieces/{id}', { params: { path: { id } } })),
+  make: (name: string, measures: Record<string, unknown>) =>
+    data<Piece>(client.POST('/api/patterns/{name}', { params: { path: { name } }, body: measures as never })),
+  create: (piece: Piece) => data<KeptPiece>(client.POST('/api/pieces', { body: piece }) as never),
+  plan: (piece: Piece, units: ServerUnits, states: 'last' | 'all', signal?: AbortSignal) =>
+    data<Plan>(
+      client.POST('/api/plans', {
+        params: { query: { units, states } },
+        body: piece,
+        ...(signal && { signal }),
+      }),
+    ),
+  save: (id: string, version: number, piece: Piece) =>
+    data<KeptPiece>(
+      client.PUT('/api/pieces/{id}', {
+        params: { path: { id }, header: { 'If-Match': String(version) } },
+        body: piece,
+        keepalive: JSON.stringify(piece).length < 60_000,
+      }),
+    ),
+  undo: (id: string) => data<KeptPiece>(client.POST('/api/pieces/{id}/undo', { params: { path: { id } } })),
+  redo: (id: string) => data<KeptPiece>(client.POST('/api/pieces/{id}/redo', { params: { path: { id } } })),
+  remove: (id: string) => data(client.DELETE('/api/pieces/{id}', { params: { path: { id } } })),
+  restore: (id: string) => data(client.POST('/api/pieces/{id}/undelete', { params: { path: { id } } })),
+  duplicate: (id: string) =>
+    data<KeptPiece>(client.POST('/api/pieces/{id}/duplicate', { params: { path: { id } } }) as never),
+  length: (text: string, unit: ServerUnits) =>
+    data(client.POST('/api/lengths', { body: { text, unit, measures: {} } })),
+};

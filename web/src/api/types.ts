@@ -1,0 +1,49 @@
+import type { components } from './schema';
+
+/** The contract's types under short names; all of them are generated. */
+export type Piece = components['schemas']['Piece'];
+export type Strand = components['schemas']['Strand'];
+export type Element = components['schemas']['Element'];
+export type Kind = Element['kind'];
+export type Wire = components['schemas']['Wire'];
+export type Section = components['schemas']['WireSection'];
+export type Plan = components['schemas']['Plan'];
+export type StrandPlan = components['schemas']['PlanStrandPlan'];
+export type ElementPlan = components['schemas']['PlanElementPlan'];
+export type StatePlan = components['schemas']['PlanStatePlan'];
+export type Over = components['schemas']['PlanOver'];
+export type Mark = components['schemas']['Mark'];
+export type Step = components['schemas']['Step'];
+export type Advice = components['schemas']['Advice'];
+export type Patch = components['schemas']['AdvicePatch'];
+export type Drawing = components['schemas']['Drawing'];
+export type TrayPiece = components['schemas']['TrayPiece'];
+export type KeptPiece = components['schemas']['KeptPiece'];
+export type Pattern = components['schemas']['PatternControllerPatternRow'];
+export type Parameter = components['schemas']['Parameter'];
+export type Metal = Wire['metal'];
+export type Temper = Wire['temper'];
+export type Purpose = Piece['purpose'];
+export type Gauge = components['schemas']['Gauge'];
+
+/** One bad field. */
+export interface Violation {
+  /** where in the document */
+  path: string;
+  /** what was given */
+  value: string;
+  /** what is allowed */
+  limit: string;
+}
+
+/** A problem document (RFC 9457). */
+export interface Problem {
+  /** HTTP status */
+  status: number;
+  /** what is the matter */
+  detail: string;
+  /** every bad field */
+  violations: Violation[];
+  /** the piece that stands, where a change was stale */
+  standing?: KeptPiece;
+}

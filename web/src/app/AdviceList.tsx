@@ -1,0 +1,27 @@
+import type { Advice } from '../api/types';
+import { useBench } from './bench';
+import { patched } from './edit';
+
+/** Advice in sentences, each with its reason and its way out. */
+export function AdviceList(props: {
+  /** what is to be said, the worst first */
+  advice: readonly Advice[];
+}) {
+  const { piece, change } = useBench();
+  return props.advice.map((a) => (
+    <div key={a.rule + a.where} className={`advice ${a.severity}`}>
+      <b>{a.severity}</b> {a.message}{' '}
+      {a.fix ? (
+        <button className="plain" onClick={() => void change(patched(piece, a.fix ?? []))}>
+          {a.instead}
+        </button>
+      ) : (
+        a.instead
+      )}
+      <details>
+        <summary>why</summary>
+        {a.because}
+      </details>
+    </div>
+  ));
+}

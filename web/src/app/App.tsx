@@ -1,0 +1,41 @@
+import { Navigate, Route, Routes } from 'react-router';
+import { Bath } from '../bath/Bath';
+import { Daybook } from '../daybook/Daybook';
+import { Rack } from '../rack/Rack';
+import { Colour } from '../stations/colour/Colour';
+import { Cut } from '../stations/cut/Cut';
+import { Harden } from '../stations/harden/Harden';
+import { Log } from '../stations/log/Log';
+import { Make } from '../stations/make/Make';
+import { Shape } from '../stations/shape/Shape';
+import { WireStation } from '../stations/wire/WireStation';
+import { NewPiece } from '../tray/NewPiece';
+import { Tray } from '../tray/Tray';
+import { OutsideFrame } from './OutsideFrame';
+import { PieceFrame } from './PieceFrame';
+
+/** Every address of the application. */
+export function App() {
+  return (
+    <Routes>
+      <Route element={<OutsideFrame />}>
+        <Route path="/tray" element={<Tray />} />
+        <Route path="/tray/new" element={<NewPiece />} />
+        <Route path="/rack" element={<Rack />} />
+        <Route path="/bath" element={<Bath />} />
+        <Route path="/daybook" element={<Daybook />} />
+      </Route>
+      <Route path="/pieces/:id" element={<PieceFrame />}>
+        <Route index element={<Navigate to="shape" replace />} />
+        <Route path="wire" element={<WireStation />} />
+        <Route path="shape" element={<Shape />} />
+        <Route path="harden" element={<Harden />} />
+        <Route path="colour" element={<Colour />} />
+        <Route path="cut" element={<Cut />} />
+        <Route path="make" element={<Make />} />
+        <Route path="log" element={<Log />} />
+      </Route>
+      <Route path="*" element={<Navigate to="/tray" replace />} />
+    </Routes>
+  );
+}

@@ -1,0 +1,37 @@
+import { useQuery } from '@tanstack/react-query';
+import { useHotkeys } from 'react-hotkeys-hook';
+import { Outlet, useLocation, useNavigate } from 'react-router';
+import { queries } from '../api/queries';
+import { Knots } from './Knots';
+import { Tools } from './Tools';
+
+const PLACES = ['/tray', '/rack', '/bath', '/daybook'];
+
+/** The frame outside of a piece: Tray, Rack, Bath, Daybook. */
+export function OutsideFrame() {
+  const { pathname } = useLocation();
+  const go = useNavigate();
+  const tray = useQuery(queries.tray());
+  useHotkeys(['1', '2', '3', '4'], (event) => void go(PLACES[Number(event.key) - 1] as string), [go]);
+  const count = tray.data?.length ?? 0;
+  const knots = [
+    { name: 'Tray', to: '/tray', says: count === 1 ? '1 piece' : `${count} pieces` },
+    { name: 'Rack', to: '/rack', says: 'not built yet' },
+    { name: 'Bath', to: '/bath', says: 'not built yet' },
+    { name: 'Daybook', to: '/daybook', says: 'not built yet' },
+  ];
+  return (
+    <div className="frame">
+      <header className="head">
+        <h1>Etui</h1>
+        <div className="tools">
+          <Tools />
+        </div>
+      </header>
+      <Knots knots={knots} open={PLACES.findIndex((p) => pathname.startsWith(p))} label="places" />
+      <main className="station">
+        <Outlet />
+      </main>
+    </div>
+  );
+}

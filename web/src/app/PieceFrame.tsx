@@ -1,0 +1,191 @@
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
+import { Link, Outlet, useLocation, useNavigate, useParams } from 'react-router';
+import { api, Refused } from '../api/client';
+import { queries } from '../api/queries';
+import type { Plan } from '../api/types';
+import { PrintDialog } from '../print/PrintDialog';
+import { BenchProvider, useBench } from './bench';
+import { Knots, type Knot } from './Knots';
+import { useSettings } from './settings';
+import { Tools } from './Tools';
+import { length, mass, thickness, words } from './units';
+
+const STATIONS = ['wire', 'shape', 'harden', 'colour', 'cut', 'make', 'log'];
+
+/** The frame of a piece: reads it, plans it, and puts it on the bench. */
+export function PieceFrame() {
+  const { id = '' } = useParams();
+  const { units } = useSettings();
+  const kept = useQuery(queries.piece(id));
+  const [firstUnits] = useState(units);
+  const document = kept.data?.document;
+  const plan = useQuery({
+    queryKey: ['first-plan', id, kept.data?.version],
+    queryFn: () => api.plan(document as never, firstUnits, 'last'),
+    enabled: Boolean(document),
+    staleTime: Infinity,
+    gcTime: 0,
+  });
+  const error = kept.error ?? plan.error;
+  if (error) {
+    return (
+      <main className="soon" role="alert">
+        <h2>
+          {error instanceof Refused && error.problem.status === 404
+            ? 'There is no such piece'
+            : 'Etui does not answer'}
+        </h2>
+        <p>{error.message}</p>
+        <p>
+          <Link to="/tray">to the tray</Link>
+        </p>
+      </main>
+    );
+  }
+  if (!kept.data || !plan.data) return <main className="soon" aria-busy="true" />;
+  return (
+    <BenchProvider key={id} kept={kept.data} plan={plan.data}>
+      <Frame />
+    </BenchProvider>
+  );
+}
+
+function knotsOf(id: string, plan: Plan, units: 'mm' | 'in'): Knot[] {
+  const strand = plan.strands[0];
+  if (!strand) return [];
+  const stops = plan.advice.filter((a) => a.severity === 'stop').length;
+  const minds = plan.advice.filter((a) => a.severity === 'mind').length;
+  const section = strand.wire.section;
+  const size =
+    section.shape === 'round'
+      ? section.diameterMm
+      : section.shape === 'square'
+        ? section.sideMm
+        : section.thicknessMm;
+  const grams = plan.totals.wire.reduce((sum, w) => sum + w.massG, 0);
+  const shape: Knot = { name: 'Shape', to: 'shape', says: length(strand.cutLengthMm, units, 'up') };
+  if (stops > 0) Object.assign(shape, { says: `${stops} stop`, tone: 'stop' });
+  else if (minds > 0) Object.assign(shape, { says: `${minds} mind`, tone: 'mind' });
+  const knots: Knot[] = [
+    { name: 'Wire', to: 'wire', says: `${words(strand.wire.metal)} · ${thickness(size, units)}` },
+    shape,
+    { name: 'Harden', to: 'harden', says: 'not built yet' },
+    { name: 'Colour', to: 'colour', says: 'not built yet' },
+    { name: 'Cut', to: 'cut', says: mass(grams) },
+    { name: 'Make', to: 'make', says: `${plan.steps.length} steps` },
+    { name: 'Log', to: 'log', says: 'not built yet' },
+  ];
+  return knots.map((k) => ({ ...k, to: `/pieces/${id}/${k.to}` }));
+}
+
+function Frame() {
+  const bench = useBench();
+  const { units } = useSettings();
+  const { pathname } = useLocation();
+  const go = useNavigate();
+  const [printing, setPrinting] = useState(false);
+  const open = STATIONS.findIndex((s) => pathname.endsWith(`/${s}`));
+  useHotkeys(['1', '2', '3', '4', '5', '6', '7'], (e) => void go(STATIONS[Number(e.key) - 1] as string), [
+    go,
+  ]);
+  useHotkeys('mod+z', bench.undo, { preventDefault: true }, [bench]);
+  useHotkeys(['mod+shift+z', 'mod+y'], bench.redo, { preventDefault: true }, [bench]);
+  useHotkeys('p', () => setPrinting(true));
+  const kept = bench.keptAt
+    ? `kept ${new Date(bench.keptAt).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit', hour12: false })}`
+    : 'keeping…';
+  return (
+    <div className="frame">
+      <header className="head">
+        <Link to="/tray" className="crumb">
+          Tray
+        </Link>
+        <span aria-hidden="true">/</span>
+        <Name key={bench.piece.name} />
+        <div className="tools">
+          <span className="kept" role="status">
+            {kept}
+          </span>
+          <button className="plain" disabled={!bench.canUndo} onClick={bench.undo}>
+            undo
+          </button>
+          <button className="plain" disabled={!bench.canRedo} onClick={bench.redo}>
+            redo
+          </button>
+          <button className="plain" onClick={() => setPrinting(true)}>
+            print
+          </button>
+          <Tools />
+        </div>
+      </header>
+      <Knots knots={knotsOf(bench.id, bench.plan, units)} open={open} label="stations" />
+      <main className="station">
+        <Refusals />
+        <Outlet />
+      </main>
+      {printing && <PrintDialog id={bench.id} name={bench.piece.name} onClose={() => setPrinting(false)} />}
+    </div>
+  );
+}
+
+/** The name of the piece, to be changed in place. */
+function Name() {
+  const { piece, change } = useBench();
+  const [typed, setTyped] = useState(piece.name);
+  const take = () => {
+    const name = typed.trim();
+    if (name && name !== piece.name) void change({ ...piece, name });
+    else setTyped(piece.name);
+  };
+  return (
+    <h1>
+      <input
+        className="title-edit"
+        aria-label="name of the piece"
+        value={typed}
+        maxLength={120}
+        size={Math.max(8, typed.length)}
+        onChange={(e) => setTyped(e.target.value)}
+        onBlur={take}
+        onKeyDown={(e) => {
+          if (e.key === 'Enter') e.currentTarget.blur();
+          if (e.key === 'Escape') setTyped(piece.name);
+        }}
+      />
+    </h1>
+  );
+}
+
+/** What was refused, and what another window changed meanwhile. */
+function Refusals() {
+  const { problem, conflict, dismiss, takeTheirs, keepMine } = useBench();
+  if (conflict) {
+    return (
+      <div className="advice mind" role="alert">
+        <b>Changed in another window</b> Version {conflict.version} was kept there while you worked on an
+        older one. Nothing is lost: both stay in the history.{' '}
+        <button className="plain" onClick={keepMine}>
+          keep what is here
+        </button>
+        <button className="plain" onClick={takeTheirs}>
+          take the other
+        </button>
+      </div>
+    );
+  }
+  if (!problem) return null;
+  return (
+    <div className="advice stop" role="alert">
+      <b>Not taken</b>{' '}
+      {problem.violations.length > 0
+        ? problem.violations.map((v) => `${v.path} was ${v.value}: ${v.limit}`).join('; ')
+        : problem.detail}
+      . The piece stands as it was.
+      <button className="plain" onClick={dismiss}>
+        all right
+      </button>
+    </div>
+  );
+}

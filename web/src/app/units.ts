@@ -1,0 +1,46 @@
+/** The unit that lengths are read in. */
+export type Units = 'mm' | 'in';
+
+/** Which way a shown length is rounded. */
+export type Rounding = 'nearest' | 'up';
+
+const GRAIN = 1e-9;
+const INCH_MM = 25.4;
+
+/** A length without its unit: tenths of a millimetre, or a reduced fraction of a sixteenth of an inch. */
+export function lengthNumber(mm: number, units: Units, rounding: Rounding = 'nearest'): string {
+  const round = (x: number) =>
+    rounding === 'up' ? Math.ceil(x - GRAIN) : Math.sign(x) * Math.round(Math.abs(x) + GRAIN);
+  if (units === 'mm') return (round(mm * 10) / 10).toFixed(1);
+  const count = round((mm / INCH_MM) * 16);
+  const sign = count < 0 ? '-' : '';
+  const whole = Math.floor(Math.abs(count) / 16);
+  let top = Math.abs(count) % 16;
+  let bottom = 16;
+  while (top !== 0 && top % 2 === 0) {
+    top /= 2;
+    bottom /= 2;
+  }
+  if (top === 0) return sign + whole;
+  return `${sign}${whole === 0 ? '' : `${whole} `}${top}/${bottom}`;
+}
+
+/** A length with its unit. */
+export function length(mm: number, units: Units, rounding: Rounding = 'nearest'): string {
+  return `${lengthNumber(mm, units, rounding)} ${units}`;
+}
+
+/** A thickness: hundredths of a millimetre, or thousandths of an inch. */
+export function thickness(mm: number, units: Units): string {
+  return units === 'mm' ? `${mm.toFixed(2)} mm` : `${(mm / INCH_MM).toFixed(3)} in`;
+}
+
+/** A mass in grams. */
+export function mass(g: number): string {
+  return `${g.toFixed(g < 10 ? 2 : 1)} g`;
+}
+
+/** The contract's words as people read them. */
+export function words(word: string): string {
+  return word.replaceAll('-', ' ');
+}

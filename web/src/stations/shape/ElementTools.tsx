@@ -1,0 +1,82 @@
+import type { Element, Strand } from '../../api/types';
+import { useBench } from '../../app/bench';
+import { addElement, freeId, moveElement, removeElement } from '../../app/edit';
+import { ADDABLE } from './fields';
+
+/** Adds, moves and removes elements. */
+export function ElementTools(props: {
+  /** index of the strand */
+  index: number;
+  /** the chosen element; new ones go after it */
+  chosen: Element | undefined;
+  onChoose: (id: string | undefined) => void;
+}) {
+  const { piece, change } = useBench();
+  const { index, chosen } = props;
+  const strand = piece.strands[index] as Strand;
+  const id = chosen?.id;
+  const at = strand.elements.findIndex((e) => e.id === id);
+  const add = async (label: string, make: (id: string) => Element) => {
+    const fresh = freeId(strand, label);
+    if (await change(addElement(piece, index, make(fresh), id))) props.onChoose(fresh);
+  };
+  return (
+    <div className="tools-row">
+      <span className="label">add {id ? 'after it' : 'at the end'}</span>
+      {ADDABLE.map((a) => (
+        <button key={a.kind} className="plain" onClick={() => void add(a.label, a.make)}>
+          {a.label}
+        </button>
+      ))}
+      <button
+        className="plain"
+        onClick={() =>
+          void add('paddle', (fresh) => ({
+            kind: 'paddle',
+            id: fresh,
+            lengthMm: 5,
+            toMm: paddleTo(strand),
+            rollDeg: 0,
+            target: 'released',
+          }))
+        }
+      >
+        paddle
+      </button>
+      <span className="apart" />
+      {id ? (
+        <>
+          <button
+            className="plain"
+            disabled={at <= 0}
+            onClick={() => void change(moveElement(piece, index, id, -1))}
+          >
+            move to the start
+          </button>
+          <button
+            className="plain"
+            disabled={at >= strand.elements.length - 1}
+            onClick={() => void change(moveElement(piece, index, id, 1))}
+          >
+            move to the end
+          </button>
+          <button
+            className="plain"
+            disabled={strand.elements.length < 2}
+            onClick={() => void change(removeElement(piece, index, id)).then(() => props.onChoose(undefined))}
+          >
+            remove
+          </button>
+        </>
+      ) : (
+        <span className="label">choose a part on the form or the tape: ← →, change it: ↑ ↓</span>
+      )}
+    </div>
+  );
+}
+
+/** A paddle starts at about two thirds of the wire; the maker changes it. */
+function paddleTo(strand: Strand): number {
+  const section = strand.wire.section;
+  return section.shape === 'round' ? Math.round(section.diameterMm * 65) / 100 : 1;
+}

@@ -1,0 +1,101 @@
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { api, Refused } from '../../api/client';
+import { queries } from '../../api/queries';
+import type { Parameter, Piece } from '../../api/types';
+import { useBench } from '../../app/bench';
+import { ChoiceField } from '../../app/ChoiceField';
+import { LengthField } from '../../app/LengthField';
+import { NumberField } from '../../app/NumberField';
+
+/** The measures of the pattern that the piece follows: each changes the piece as a whole. */
+export function Measures(props: {
+  /** where the piece came from */
+  source: NonNullable<Piece['source']>;
+}) {
+  const { piece, change } = useBench();
+  const patterns = useQuery(queries.patterns());
+  const pattern = patterns.data?.find((p) => p.name === props.source.pattern);
+  const [wrong, setWrong] = useState<Record<string, string>>({});
+  if (!pattern) return null;
+
+  const set = async (name: string, value: number | string): Promise<boolean> => {
+    try {
+      const made = await api.make(pattern.name, {
+        ...props.source.parameters,
+        [name]: value,
+        wire: piece.strands[0]?.wire,
+        purpose: piece.purpose,
+      });
+      setWrong({});
+      const { name: own, notes, parts, joins, work, colour, entered } = piece;
+      return await change({
+        ...made,
+        name: own,
+        notes,
+        parts,
+        joins,
+        work,
+        entered,
+        ...(colour && { colour }),
+      });
+    } catch (thrown) {
+      if (!(thrown instanceof Refused)) throw thrown;
+      setWrong(Object.fromEntries(thrown.problem.violations.map((v) => [v.path, v.limit])));
+      return false;
+    }
+  };
+
+  return (
+    <>
+      <h2 className="part-title">{pattern.title.toLowerCase()}</h2>
+      <dl className="rows">
+        {pattern.parameters.map((p) => (
+          <Measure
+            key={p.name}
+            parameter={p}
+            value={props.source.parameters[p.name] ?? p.usual}
+            wrong={wrong[p.name]}
+            onChange={(value) => set(p.name, value)}
+          />
+        ))}
+      </dl>
+    </>
+  );
+}
+
+function Measure(props: {
+  /** what is asked for */
+  parameter: Parameter;
+  /** its value */
+  value: unknown;
+  /** what was wrong with the last value */
+  wrong: string | undefined;
+  /** called with the new value */
+  onChange: (value: number | string) => Promise<boolean>;
+}) {
+  const { parameter, value, wrong, onChange } = props;
+  if (parameter.choices) {
+    return (
+      <ChoiceField
+        label={parameter.title}
+        value={String(value)}
+        choices={parameter.choices}
+        onChange={(v) => void onChange(v)}
+      />
+    );
+  }
+  if (parameter.unit === 'mm') {
+    return <LengthField label={parameter.title} mm={Number(value)} wrong={wrong} onChange={onChange} />;
+  }
+  return (
+    <NumberField
+      label={parameter.title}
+      value={Number(value)}
+      unit={parameter.unit === 'degrees' ? '°' : parameter.unit}
+      step={1}
+      wrong={wrong}
+      onChange={onChange}
+    />
+  );
+}

@@ -1,0 +1,227 @@
+import type { Element, ElementPlan, Piece, StrandPlan } from '../../api/types';
+import { AdviceList } from '../../app/AdviceList';
+import { useBench } from '../../app/bench';
+import { ChoiceField } from '../../app/ChoiceField';
+import { withElement, withStrand } from '../../app/edit';
+import { LengthField } from '../../app/LengthField';
+import { NumberField } from '../../app/NumberField';
+import { useSettings } from '../../app/settings';
+import { length, lengthNumber, thickness } from '../../app/units';
+import { fieldsOf, stepOf, valueOf } from './fields';
+import { Measures } from './Measures';
+
+/** The figures of the strand, the measures of what is chosen, and advice. */
+export function ReadOuts(props: {
+  /** the strand as planned */
+  strand: StrandPlan;
+  /** the chosen element */
+  element: Element | undefined;
+  /** index of the strand */
+  index: number;
+}) {
+  const { strand, element, index } = props;
+  const { plan, piece } = useBench();
+  const { units } = useSettings();
+  const other = units === 'mm' ? 'in' : 'mm';
+  const planned = strand.elements.find((e) => e.id === element?.id);
+  return (
+    <aside className="side" aria-label="read-outs">
+      <div className="big">
+        <span className="unit">cut</span>
+        <b data-testid="cut">{lengthNumber(strand.cutLengthMm, units, 'up')}</b>
+        <span className="unit">{units}</span>
+        <span className="other">{length(strand.cutLengthMm, other, 'up')}</span>
+      </div>
+      <dl className="rows">
+        <Row label="net, in the form" value={length(strand.netLengthMm, units)} />
+        {strand.stretch.handleMm > 0 && (
+          <Row label="handle, trimmed last" value={length(strand.stretch.handleMm, units)} />
+        )}
+        <Row
+          label="spare and filing"
+          value={length(strand.stretch.tailMm + strand.stretch.fileMm + strand.stretch.roundingMm, units)}
+        />
+      </dl>
+      {element && planned ? (
+        <ElementPart element={element} planned={planned} index={index} />
+      ) : (
+        <>
+          {piece.source && !piece.source.detached && <Measures source={piece.source} />}
+          <Allowances piece={piece} index={index} />
+        </>
+      )}
+      <AdviceList advice={plan.advice} />
+    </aside>
+  );
+}
+
+function Row(props: {
+  /** what it is */
+  label: string;
+  /** the figure with its unit */
+  value: string;
+}) {
+  return (
+    <div>
+      <dt>{props.label}</dt>
+      <dd>{props.value}</dd>
+    </div>
+  );
+}
+
+function ElementPart(props: {
+  /** the element of the document */
+  element: Element;
+  /** the same as planned */
+  planned: ElementPlan;
+  /** index of the strand */
+  index: number;
+}) {
+  const { element, planned, index } = props;
+  const { piece, plan, change } = useBench();
+  const { units } = useSettings();
+  const id = element.id ?? '';
+  const set = (change_: Partial<Element>) => change(withElement(piece, index, id, change_));
+  const mark = plan.strands[index]?.marks.find((m) => m.element === id);
+  return (
+    <>
+      <h2 className="part-title">{planned.label}</h2>
+      <dl className="rows">
+        {fieldsOf(element).map((f) =>
+          f.unit === 'mm' ? (
+            <LengthField
+              key={id + f.name}
+              label={f.label}
+              mm={valueOf(element, f.name)}
+              fine={f.name === 'toMm'}
+              onChange={(mm) => set({ [f.name]: mm })}
+            />
+          ) : (
+            <NumberField
+              key={id + f.name}
+              label={f.label}
+              value={valueOf(element, f.name)}
+              unit={f.unit === 'degrees' ? '°' : ''}
+              step={stepOf(f.unit)}
+              onChange={(value) => set({ [f.name]: value })}
+            />
+          ),
+        )}
+        {'turn' in element && (
+          <ChoiceField
+            label="curves to the"
+            value={element.turn}
+            choices={['left', 'right']}
+            onChange={(turn) => void set({ turn: turn as 'left' | 'right' })}
+          />
+        )}
+        {element.kind === 'loop' && (
+          <>
+            <ChoiceField
+              label="has to open later"
+              value={element.opens ? 'yes' : 'no'}
+              choices={['no', 'yes']}
+              onChange={(v) => void set({ opens: v === 'yes' })}
+            />
+            <ChoiceField
+              label="on the line of the wire"
+              value={element.centred ? 'yes' : 'no'}
+              choices={['no', 'yes']}
+              onChange={(v) => void set({ centred: v === 'yes' })}
+            />
+          </>
+        )}
+        <Row label="wire in it" value={length(planned.lengthMm, units)} />
+        {planned.tool && (
+          <Row label="form it on" value={`${planned.tool.kind}, ${length(planned.tool.insideMm, units)}`} />
+        )}
+        <Row
+          label="starts"
+          value={mark ? `${length(mark.atMm, units)} from the ${mark.from}` : 'at the very end'}
+        />
+      </dl>
+      {planned.mandrelRuleMm !== undefined && (
+        <details className="why">
+          <summary>“π × mandrel” would say {length(planned.mandrelRuleMm, units)}</summary>
+          It forgets the wire’s own thickness, which has to go round as well. Etui takes ∫ (1 − (κt)²/26) ds along the
+          centre line, κ the curvature and t the thickness: an estimate fitted to finite-element bending, good to about
+          1 %. Sizes are as wanted after release; springback is not reckoned yet.
+        </details>
+      )}
+      {element.kind === 'paddle' && <PaddleWhy index={index} element={planned} />}
+    </>
+  );
+}
+
+function PaddleWhy(props: {
+  /** index of the strand */
+  index: number;
+  /** the paddle as planned */
+  element: ElementPlan;
+}) {
+  const { plan } = useBench();
+  const { units } = useSettings();
+  const stations = plan.strands[props.index]?.states.at(-1)?.stations ?? [];
+  const middle = (props.element.fromMm + props.element.toMm) / 2;
+  const at = stations.reduce(
+    (a, b) => (Math.abs(b.sMm - middle) < Math.abs(a.sMm - middle) ? b : a),
+    stations[0] ?? {
+      sMm: 0,
+      widthMm: 0,
+      thicknessMm: 0,
+      drawnMm: 0,
+      strain: 0,
+    },
+  );
+  return (
+    <p className="why">
+      Comes out about {thickness(at.widthMm, units)} wide at {thickness(at.thicknessMm, units)} thick, an
+      estimate good to about 15 %.
+    </p>
+  );
+}
+
+/** What is cut beyond the form. */
+function Allowances(props: {
+  /** the document */
+  piece: Piece;
+  /** index of the strand */
+  index: number;
+}) {
+  const { change } = useBench();
+  const strand = props.piece.strands[props.index];
+  if (!strand) return null;
+  const allowance = strand.allowance;
+  const set = (next: Partial<typeof allowance>) =>
+    change(withStrand(props.piece, props.index, { ...strand, allowance: { ...allowance, ...next } }));
+  return (
+    <details className="fold">
+      <summary className="part-title">allowance</summary>
+      <dl className="rows">
+        <ChoiceField
+          label="handle"
+          value={allowance.handleAt ?? 'end formed last'}
+          choices={['end formed last', 'start', 'end', 'both', 'none']}
+          onChange={(v) => {
+            const next = { ...allowance, handleAt: v as 'start' };
+            if (v === 'end formed last') Reflect.deleteProperty(next, 'handleAt');
+            void change(withStrand(props.piece, props.index, { ...strand, allowance: next }));
+          }}
+        />
+        {allowance.handleAt !== 'none' && (
+          <LengthField
+            label="handle length"
+            mm={allowance.handleMm}
+            onChange={(handleMm) => set({ handleMm })}
+          />
+        )}
+        <ChoiceField
+          label="cut"
+          value={allowance.policy}
+          choices={['measured', 'generous']}
+          onChange={(policy) => void set({ policy: policy as 'measured' })}
+        />
+      </dl>
+    </details>
+  );
+}

@@ -1,0 +1,259 @@
+import type { ElementPlan, Mark, StrandPlan } from '../../api/types';
+import { useSettings } from '../../app/settings';
+import { length, lengthNumber } from '../../app/units';
+import { shades } from '../../wire/metals';
+import { useSize } from '../../wire/useSize';
+import type { Tied } from './tie';
+
+const HEIGHT = 112;
+const WIRE_TOP = 50;
+const PAD = 10;
+/** Width of a letter at the tape's size, px; a guess on the safe side. */
+const LETTER = 8.6;
+
+interface Segment {
+  id: string | undefined;
+  label: string;
+  mm: number;
+  from: number;
+  to: number;
+}
+
+/** The same wire unrolled: elements, marks and a ruler from the trued end. */
+export function Tape(props: Tied) {
+  const { strand, chosen, pointed } = props;
+  const { units } = useSettings();
+  const { ref, width } = useSize();
+  const scale = Math.max(0, width - 2 * PAD) / strand.cutLengthMm;
+  const x = (mm: number) => PAD + mm * scale;
+  const segments = segmentsOf(strand);
+  const colours = shades(strand.wire.metal);
+  const thick = 15;
+  return (
+    <div ref={ref}>
+      <svg
+        height={HEIGHT}
+        role="group"
+        aria-label={`the tape, ${length(strand.cutLengthMm, units, 'up')} of wire`}
+      >
+        <rect x={x(0)} y={WIRE_TOP} width={strand.cutLengthMm * scale} height={thick} fill={colours.edge} />
+        <rect
+          x={x(0)}
+          y={WIRE_TOP + 1.5}
+          width={strand.cutLengthMm * scale}
+          height={thick - 3}
+          fill={colours.body}
+        />
+        <rect
+          x={x(0)}
+          y={WIRE_TOP + 3}
+          width={strand.cutLengthMm * scale}
+          height={4.5}
+          fill={colours.light}
+        />
+        <rect
+          x={x(0)}
+          y={WIRE_TOP + 4}
+          width={strand.cutLengthMm * scale}
+          height={1.6}
+          fill={colours.glint}
+        />
+        {segments.map((s) => (
+          <SegmentView
+            key={s.label + s.from}
+            segment={s}
+            x={x(s.from)}
+            width={(s.to - s.from) * scale}
+            lit={s.id !== undefined && (s.id === chosen || s.id === pointed)}
+            chosen={s.id !== undefined && s.id === chosen}
+            tied={props}
+          />
+        ))}
+        <Labels segments={segments} x={x} right={width - PAD} lit={pointed ?? chosen} />
+        <Ruler strand={strand} x={x} scale={scale} />
+      </svg>
+    </div>
+  );
+}
+
+/** Elements, handles and spare in the order of the wire, from its beginning. */
+function segmentsOf(strand: StrandPlan): Segment[] {
+  const { stretch, handleAt, cutLengthMm: cut } = strand;
+  const spare = stretch.tailMm + stretch.fileMm + stretch.roundingMm;
+  const handle = handleAt === 'both' ? stretch.handleMm / 2 : stretch.handleMm;
+  const segments: Segment[] = [];
+  let at = 0;
+  const put = (label: string, mm: number, id?: string) => {
+    if (mm > 1e-6) segments.push({ id, label, mm, from: at, to: at + mm });
+    at += mm;
+  };
+  if (handleAt === 'start') put('spare', spare);
+  if (handleAt === 'start' || handleAt === 'both') put('handle', handle);
+  strand.elements.forEach((e: ElementPlan) => put(e.label, e.lengthMm, e.id));
+  if (handleAt === 'end' || handleAt === 'both') put('handle', handle);
+  if (handleAt !== 'start') put('spare', cut - at);
+  return segments;
+}
+
+function SegmentView(props: {
+  /** the run of wire */
+  segment: Segment;
+  /** left edge, px */
+  x: number;
+  /** width, px */
+  width: number;
+  /** whether it is pointed at or chosen */
+  lit: boolean;
+  /** whether it is chosen */
+  chosen: boolean;
+  /** what is told of a touch */
+  tied: Tied;
+}) {
+  const { segment, x, width, lit, tied } = props;
+  const { units } = useSettings();
+  const id = segment.id;
+  const line = (
+    <path d={`M${x} ${WIRE_TOP - 8}V${WIRE_TOP + 23}`} stroke="var(--ink)" strokeDasharray="3 2" />
+  );
+  if (id === undefined) {
+    return (
+      <g>
+        <rect x={x} y={WIRE_TOP} width={width} height={15} fill="var(--mat)" opacity={0.55} />
+        {line}
+      </g>
+    );
+  }
+  return (
+    <g
+      role="button"
+      tabIndex={0}
+      aria-pressed={props.chosen}
+      aria-label={`${segment.label}, ${length(segment.mm, units)}`}
+      data-segment={id}
+      style={{ cursor: 'pointer' }}
+      onPointerEnter={() => tied.onPoint(id)}
+      onPointerLeave={() => tied.onPoint(undefined)}
+      onClick={() => tied.onChoose(id)}
+      onFocus={() => tied.onPoint(id)}
+      onBlur={() => tied.onPoint(undefined)}
+      onKeyDown={(e) => {
+        if (e.key === 'Enter' || e.key === ' ') {
+          e.preventDefault();
+          tied.onChoose(id);
+        }
+      }}
+    >
+      <rect x={x} y={4} width={width} height={72} fill="transparent" />
+      {lit && <rect x={x} y={WIRE_TOP - 6} width={width} height={27} fill="var(--touch)" opacity={0.3} />}
+      {line}
+    </g>
+  );
+}
+
+/** Names with lengths in two rows; what finds no room is shown when it is pointed at. */
+function Labels(props: {
+  /** runs to name */
+  segments: readonly Segment[];
+  /** position along the wire to px */
+  x: (mm: number) => number;
+  /** right edge, px */
+  right: number;
+  /** id of the element that must be named */
+  lit: string | undefined;
+}) {
+  const { units } = useSettings();
+  const ends: [number, number] = [0, 0];
+  const placed: { key: string; text: string; x: number; row: number; lit: boolean }[] = [];
+  const wanted = [...props.segments].sort(
+    (a, b) => Number(b.id === props.lit) - Number(a.id === props.lit) || a.from - b.from,
+  );
+  const taken: [number, number, number][] = [];
+  for (const s of wanted) {
+    const text = `${s.label} ${lengthNumber(s.mm, units)}`;
+    const half = (text.length * LETTER) / 2;
+    const at = Math.min(Math.max((props.x(s.from) + props.x(s.to)) / 2, half), props.right - half);
+    const row = [1, 0].find((r) =>
+      taken.every(([tr, a, b]) => tr !== r || at + half + 6 < a || at - half - 6 > b),
+    );
+    if (row === undefined) continue;
+    taken.push([row, at - half, at + half]);
+    placed.push({ key: s.label + s.from, text, x: at, row, lit: s.id !== undefined && s.id === props.lit });
+    ends[row as 0 | 1] = at + half;
+  }
+  return (
+    <g pointerEvents="none" fontSize={15} textAnchor="middle">
+      {placed.map((p) => (
+        <text
+          key={p.key}
+          x={p.x}
+          y={p.row === 0 ? 16 : 36}
+          fill={p.lit ? 'var(--touch)' : 'var(--ink)'}
+          fontWeight={p.lit ? 700 : 450}
+        >
+          {p.text}
+        </text>
+      ))}
+    </g>
+  );
+}
+
+/** A ruler from the trued end, with the marks on it. */
+function Ruler(props: {
+  /** the strand as planned */
+  strand: StrandPlan;
+  /** position along the wire to px */
+  x: (mm: number) => number;
+  /** px a millimetre */
+  scale: number;
+}) {
+  const { strand, x, scale } = props;
+  const { units } = useSettings();
+  const cut = strand.cutLengthMm;
+  const fromEnd = strand.marks.some((m) => m.from === 'end');
+  const at = (mm: number) => (fromEnd ? x(cut - mm) : x(mm));
+  const unit = units === 'mm' ? 1 : 25.4 / 16;
+  const named = units === 'mm' ? (scale > 5 ? 10 : scale > 2 ? 20 : 50) : scale > 2.6 ? 8 : 16;
+  const top = WIRE_TOP + 24;
+  const ticks = Array.from({ length: Math.floor(cut / unit + 1e-9) + 1 }, (_, i) => i);
+  const small = scale * unit > 3.2;
+  return (
+    <g stroke="var(--ink)" fontSize={15} pointerEvents="none">
+      <path d={`M${x(0)} ${top}H${x(cut)}`} fill="none" />
+      <path
+        fill="none"
+        d={ticks
+          .filter((i) => small || i % (named / 2) === 0)
+          .map((i) => `M${at(i * unit)} ${top}v${i % named === 0 ? 10 : i % (named / 2) === 0 ? 7 : 4}`)
+          .join('')}
+      />
+      {ticks
+        .filter((i) => i % named === 0)
+        .map((i) => (
+          <text
+            key={i}
+            x={at(i * unit)}
+            y={top + 26}
+            stroke="none"
+            fill="var(--ink-soft)"
+            textAnchor={anchor(at(i * unit), x(0), x(cut))}
+          >
+            {lengthNumber(i * unit, units).replace('.0', '')}
+            {i === 0 ? ` ${units}` : ''}
+          </text>
+        ))}
+      {strand.marks.map((m: Mark) => (
+        <path
+          key={m.label}
+          d={`M${at(m.atMm)} ${top - 1}l-5 9h10z`}
+          fill="var(--touch)"
+          stroke="none"
+          aria-hidden="true"
+        />
+      ))}
+    </g>
+  );
+}
+
+function anchor(at: number, left: number, right: number): 'start' | 'middle' | 'end' {
+  return at - left < 8 ? 'start' : right - at < 8 ? 'end' : 'middle';
+}

@@ -1,0 +1,119 @@
+import Button from '@mui/material/Button';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { api } from '../api/client';
+import { queries } from '../api/queries';
+import type { Pattern, Piece, Purpose } from '../api/types';
+import { words } from '../app/units';
+import { fit } from '../wire/fit';
+import { WireForm } from '../wire/WireForm';
+
+const BARE = 'bare wire';
+
+/** Choose a form by its drawing, say what it is for. */
+export function NewPiece() {
+  const patterns = useQuery(queries.patterns());
+  const [chosen, setChosen] = useState<string>();
+  const go = useNavigate();
+  const cache = useQueryClient();
+  const pattern = patterns.data?.find((p) => p.name === chosen);
+  const create = useMutation({
+    mutationFn: async (purpose: Purpose) =>
+      api.create(pattern ? await api.make(pattern.name, { purpose }) : bare(purpose)),
+    onSuccess: (kept) => {
+      void cache.invalidateQueries({ queryKey: ['pieces'], exact: true });
+      void go(`/pieces/${kept.id}/shape`);
+    },
+  });
+  const purposes: readonly Purpose[] =
+    pattern?.purposes ?? (chosen === BARE ? ['decorative', 'link', 'ear-wire', 'pendant'] : []);
+  return (
+    <div>
+      <div className="tools-row" style={{ marginBottom: 12 }}>
+        <Link to="/tray" className="plain">
+          back to the tray
+        </Link>
+        <h2 style={{ fontSize: 20, marginLeft: 8 }}>Which form?</h2>
+      </div>
+      <div className="grid-cards">
+        {patterns.data?.map((p) => (
+          <button
+            key={p.name}
+            className="card"
+            aria-pressed={p.name === chosen}
+            onClick={() => setChosen(p.name)}
+          >
+            <Preview pattern={p} />
+            <h3>{p.title}</h3>
+            <p>{p.about}</p>
+          </button>
+        ))}
+        <button className="card" aria-pressed={chosen === BARE} onClick={() => setChosen(BARE)}>
+          <svg viewBox="0 0 220 150" aria-hidden="true">
+            <path d="M20 75H200" stroke="#74391B" strokeWidth="9" />
+            <path d="M20 75H200" stroke="#B5673A" strokeWidth="7" />
+            <path d="M20 73.5H200" stroke="#F4C8A8" strokeWidth="1.6" />
+          </svg>
+          <h3>Bare wire</h3>
+          <p>Start straight and put loops, bends and curls together yourself.</p>
+        </button>
+      </div>
+      {chosen && (
+        <div className="tools-row" style={{ marginTop: 16 }} role="group" aria-label="what it is for">
+          <h2 style={{ fontSize: 20, marginRight: 12 }}>What is it for?</h2>
+          {purposes.map((p, i) => (
+            <Button
+              key={p}
+              variant={i === 0 ? 'contained' : 'outlined'}
+              disabled={create.isPending}
+              onClick={() => create.mutate(p)}
+              sx={{ mr: 1 }}
+            >
+              {words(p)}
+            </Button>
+          ))}
+          {create.error && <span className="wrong">{create.error.message}</span>}
+        </div>
+      )}
+    </div>
+  );
+}
+
+function bare(purpose: Purpose): Piece {
+  return {
+    format: 'etui-piece',
+    version: 1,
+    name: 'Bare wire',
+    purpose,
+    strands: [
+      {
+        id: 'wire',
+        name: 'Wire',
+        wire: {
+          metal: 'copper',
+          section: { shape: 'round', diameterMm: 1.02, label: { system: 'AWG', number: '18' } },
+        },
+        elements: [{ kind: 'straight', id: 'run', lengthMm: 30 }],
+      },
+    ],
+  } as unknown as Piece;
+}
+
+function Preview(props: {
+  /** the pattern to draw */
+  pattern: Pattern;
+}) {
+  const [width, height] = [220, 150];
+  const wires = props.pattern.drawing.map((d) => ({ outline: d.outline, widths: d.drawnMm }));
+  const at = fit(wires, width, height, 0.84);
+  return (
+    <svg viewBox={`0 0 ${width} ${height}`} aria-hidden="true">
+      <g transform={`translate(${at.x} ${at.y}) scale(${at.scale} ${-at.scale})`}>
+        {props.pattern.drawing.map((d, i) => (
+          <WireForm key={i} metal={d.metal} outline={d.outline} widths={d.drawnMm} crossings={d.crossings} />
+        ))}
+      </g>
+    </svg>
+  );
+}

@@ -1,0 +1,209 @@
+import Button from '@mui/material/Button';
+import Snackbar from '@mui/material/Snackbar';
+import Menu from '@mui/material/Menu';
+import MenuItem from '@mui/material/MenuItem';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useMemo, useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { api } from '../api/client';
+import { queries } from '../api/queries';
+import type { TrayPiece } from '../api/types';
+import { useSettings } from '../app/settings';
+import { length, mass, words } from '../app/units';
+import { Mat, matSquare } from '../wire/Mat';
+import { useSize } from '../wire/useSize';
+import { WireForm } from '../wire/WireForm';
+import { layRows, trayScale, type Lying } from './layout';
+
+/** Every piece on one mat, drawn to one scale. */
+export function Tray() {
+  const tray = useQuery(queries.tray());
+  const pieces = tray.data;
+  const { ref, width, height } = useSize();
+  const { units } = useSettings();
+  const [gone, setGone] = useState<TrayPiece>();
+  const cache = useQueryClient();
+  const restore = useMutation({
+    mutationFn: (id: string) => api.restore(id),
+    onSuccess: () => cache.invalidateQueries(queries.tray()),
+  });
+  const laid = useMemo(() => {
+    if (!pieces?.length || !width) return undefined;
+    const scale = trayScale(pieces, width - 2, height - 2);
+    return { scale, ...layRows(pieces, width - 2, scale) };
+  }, [pieces, width, height]);
+
+  if (tray.error) return <p role="alert">{tray.error.message}</p>;
+  if (pieces?.length === 0) return <EmptyTray />;
+  return (
+    <div className="tray-page">
+      <div className="tray-mat" ref={ref}>
+        {laid && (
+          <div style={{ position: 'relative', height: Math.max(laid.height, height - 2) }}>
+            <svg width="100%" height="100%" style={{ position: 'absolute' }} aria-hidden="true">
+              <Mat
+                width={width}
+                height={Math.max(laid.height, height)}
+                scale={laid.scale}
+                originX={0}
+                originY={0}
+              />
+            </svg>
+            {laid.lying.map((l) => (
+              <OnTray key={l.piece.id} at={l} scale={laid.scale} onGone={setGone} />
+            ))}
+          </div>
+        )}
+      </div>
+      <footer className="sums">
+        <span>
+          <b>{pieces?.length ?? ''}</b> pieces at one scale
+          {laid && `, each square ${matSquare(laid.scale)} mm`}
+        </span>
+        {sums(pieces ?? []).map(([metal, mm]) => (
+          <span key={metal}>
+            <b>{units === 'mm' ? `${(mm / 1000).toFixed(2)} m` : length(mm, 'in', 'up')}</b> {words(metal)}
+          </span>
+        ))}
+        <Button component={Link} to="/tray/new" variant="contained" sx={{ ml: 'auto' }}>
+          New piece
+        </Button>
+      </footer>
+      <Snackbar
+        open={Boolean(gone)}
+        autoHideDuration={12000}
+        onClose={(_, why) => why !== 'clickaway' && setGone(undefined)}
+        message={`${gone?.name ?? ''} is off the tray`}
+        action={
+          <Button
+            color="inherit"
+            onClick={() => {
+              if (gone) restore.mutate(gone.id);
+              setGone(undefined);
+            }}
+          >
+            Put it back
+          </Button>
+        }
+      />
+    </div>
+  );
+}
+
+function EmptyTray() {
+  return (
+    <section className="soon">
+      <h2>The tray is empty</h2>
+      <p>Choose a form by its drawing; Etui works out the wire, the marks and the steps.</p>
+      <p style={{ marginTop: 16 }}>
+        <Button component={Link} to="/tray/new" variant="contained">
+          New piece
+        </Button>
+      </p>
+    </section>
+  );
+}
+
+/** Cut length of all pieces, by metal, mm. */
+function sums(pieces: readonly TrayPiece[]): [string, number][] {
+  const byMetal = new Map<string, number>();
+  for (const w of pieces.flatMap((p) => p.totals.wire)) {
+    byMetal.set(w.metal, (byMetal.get(w.metal) ?? 0) + w.lengthMm);
+  }
+  return [...byMetal];
+}
+
+function OnTray(props: {
+  /** where it lies */
+  at: Lying;
+  /** px a millimetre */
+  scale: number;
+  /** called when it was taken off the tray */
+  onGone: (piece: TrayPiece) => void;
+}) {
+  const { at, scale } = props;
+  const { piece, drawn, box } = at;
+  const { units } = useSettings();
+  const go = useNavigate();
+  const cache = useQueryClient();
+  const [anchor, setAnchor] = useState<HTMLElement>();
+  const fresh = () => cache.invalidateQueries(queries.tray());
+  const remove = useMutation({
+    mutationFn: () => api.remove(piece.id),
+    onSuccess: () => {
+      props.onGone(piece);
+      return fresh();
+    },
+  });
+  const copy = useMutation({ mutationFn: () => api.duplicate(piece.id), onSuccess: fresh });
+  const grams = piece.totals.wire.reduce((sum, w) => sum + w.massG, 0);
+  const says = piece.stops
+    ? `${piece.stops} stop`
+    : piece.minds
+      ? `${piece.minds} mind`
+      : `${piece.steps} steps`;
+  return (
+    <>
+      <Link
+        to={`/pieces/${piece.id}/shape`}
+        className="tray-piece"
+        style={{ left: at.left, top: at.top, width: at.width }}
+      >
+        <svg width={drawn.width} height={drawn.height} aria-hidden="true">
+          <g
+            transform={`translate(${-box.x * scale} ${(box.y + box.height) * scale}) scale(${scale} ${-scale})`}
+          >
+            {piece.drawing.map((d, i) => (
+              <WireForm
+                key={i}
+                metal={d.metal}
+                outline={d.outline}
+                widths={d.drawnMm}
+                crossings={d.crossings}
+              />
+            ))}
+          </g>
+        </svg>
+        <strong>{piece.name}</strong>
+        <span>
+          cut {piece.wires > 1 ? `${piece.wires} × ` : ''}
+          {length(piece.cutMm, units, 'up')} · {mass(grams)}
+        </span>
+        <span className={piece.stops ? 'stop' : piece.minds ? 'mind' : undefined}>
+          {words(piece.purpose)} · {says}
+        </span>
+      </Link>
+      <button
+        className="plain tray-more"
+        aria-label={`more for ${piece.name}`}
+        aria-haspopup="menu"
+        style={{ left: at.left + (at.width + 214) / 2 - 34, top: at.top + drawn.height - 2 }}
+        onClick={(e) => setAnchor(e.currentTarget)}
+      >
+        ⋯
+      </button>
+      <Menu open={Boolean(anchor)} anchorEl={anchor} onClose={() => setAnchor(undefined)}>
+        <MenuItem onClick={() => void go(`/pieces/${piece.id}/make`)}>Make it</MenuItem>
+        <MenuItem
+          onClick={() => {
+            setAnchor(undefined);
+            copy.mutate();
+          }}
+        >
+          Duplicate
+        </MenuItem>
+        <MenuItem component="a" href={`/api/pieces/${piece.id}/export`} onClick={() => setAnchor(undefined)}>
+          Save as a file
+        </MenuItem>
+        <MenuItem
+          onClick={() => {
+            setAnchor(undefined);
+            remove.mutate();
+          }}
+        >
+          Take off the tray
+        </MenuItem>
+      </Menu>
+    </>
+  );
+}

@@ -1,0 +1,70 @@
+import { bounds, track } from '../wire/ribbon';
+import type { TrayPiece } from '../api/types';
+
+/** Where a piece lies on the tray, px. */
+export interface Lying {
+  piece: TrayPiece;
+  /** left edge of its place */
+  left: number;
+  /** top edge of its place */
+  top: number;
+  /** width of its place: form or words, whichever is wider */
+  width: number;
+  /** size of the drawing */
+  drawn: { width: number; height: number };
+  /** bounds of the form, mm */
+  box: { x: number; y: number; width: number; height: number };
+}
+
+/** Room that the words under a form take, px. */
+const WORDS = { width: 214, height: 68 };
+const GAP = 26;
+const MARGIN = 24;
+
+/** The form's bounds over all its strands, mm. */
+export function formBox(piece: TrayPiece): Lying['box'] {
+  return bounds(piece.drawing.map((d) => track(d.outline, d.drawnMm)));
+}
+
+/** Lays pieces in rows at one scale, in their order; says how high the whole is. */
+export function layRows(
+  pieces: readonly TrayPiece[],
+  width: number,
+  scale: number,
+): { lying: Lying[]; height: number } {
+  const lying: Lying[] = [];
+  let row: Lying[] = [];
+  let [left, top] = [MARGIN, MARGIN];
+  const close = () => {
+    const high = Math.max(0, ...row.map((l) => l.drawn.height));
+    for (const one of row) one.top += (high - one.drawn.height) / 2;
+    const used = row.length ? left - GAP + MARGIN : 0;
+    const spare = Math.max(0, width - used) / (row.length + 1);
+    row.forEach((one, i) => (one.left += spare * (i + 1)));
+    top += row.length ? high + WORDS.height + GAP : 0;
+    left = MARGIN;
+    row = [];
+  };
+  for (const piece of pieces) {
+    const box = formBox(piece);
+    const drawn = { width: box.width * scale, height: box.height * scale };
+    const place = Math.max(drawn.width, WORDS.width);
+    if (row.length && left + place + MARGIN > width) close();
+    const one = { piece, left, top, width: place, drawn, box };
+    row.push(one);
+    lying.push(one);
+    left += place + GAP;
+  }
+  close();
+  return { lying, height: top - GAP + MARGIN };
+}
+
+/** The largest scale at which everything still lies within the height; never below the least, then it scrolls. */
+export function trayScale(pieces: readonly TrayPiece[], width: number, height: number): number {
+  const [least, most] = [2.4, 12];
+  for (let scale = most; scale > least; scale -= 0.1) {
+    const widest = Math.max(...pieces.map((p) => formBox(p).width * scale));
+    if (widest + 2 * MARGIN <= width && layRows(pieces, width, scale).height <= height) return scale;
+  }
+  return least;
+}

@@ -1,0 +1,112 @@
+/** A point of an outline: x, y, z and the position along the wire, mm. */
+export type Point = number[];
+
+/** A sampled wire: points, its drawn width at each, and the unit normal to the left. */
+export interface Track {
+  /** x, y, z, s in mm */
+  points: Point[];
+  /** width in the plane of the drawing, mm */
+  widths: number[];
+  /** unit normals to the left */
+  normals: [number, number][];
+}
+
+const SAME_MM = 1e-5;
+const at = <T>(list: readonly T[], index: number): T => list[index] as T;
+const num = (value: number) => value.toFixed(3);
+
+/** Drops repeated points and works out normals from the neighbours. */
+export function track(points: readonly Point[], widths: readonly number[]): Track {
+  const kept: Point[] = [];
+  const keptWidths: number[] = [];
+  points.forEach((p, i) => {
+    const last = kept[kept.length - 1];
+    const moved = !last || Math.hypot(at(p, 0) - at(last, 0), at(p, 1) - at(last, 1)) > SAME_MM;
+    if (moved || Math.abs(at(widths, i) - at(keptWidths, keptWidths.length - 1)) > SAME_MM) {
+      kept.push(p);
+      keptWidths.push(at(widths, i));
+    }
+  });
+  const normals = kept.map((_, i): [number, number] => {
+    let a = Math.max(0, i - 1);
+    let b = Math.min(kept.length - 1, i + 1);
+    while (a > 0 && gap(kept, a, b) < SAME_MM) a--;
+    while (b < kept.length - 1 && gap(kept, a, b) < SAME_MM) b++;
+    const dx = at(at(kept, b), 0) - at(at(kept, a), 0);
+    const dy = at(at(kept, b), 1) - at(at(kept, a), 1);
+    const size = Math.hypot(dx, dy) || 1;
+    return [-dy / size, dx / size];
+  });
+  return { points: kept, widths: keptWidths, normals };
+}
+
+function gap(points: readonly Point[], a: number, b: number): number {
+  return Math.hypot(at(at(points, b), 0) - at(at(points, a), 0), at(at(points, b), 1) - at(at(points, a), 1));
+}
+
+/** The part of a track between two positions along the wire, mm. */
+export function part(whole: Track, fromMm: number, toMm: number): Track {
+  const keep = whole.points.map((p) => at(p, 3) >= fromMm - 1e-6 && at(p, 3) <= toMm + 1e-6);
+  const pick = <T>(list: T[]) => list.filter((_, i) => keep[i]);
+  const points = pick(whole.points);
+  const widths = pick(whole.widths);
+  const normals = pick(whole.normals);
+  const add = (s: number, front: boolean) => {
+    const i = whole.points.findIndex((p, k) => k > 0 && at(p, 3) >= s && at(at(whole.points, k - 1), 3) < s);
+    if (i < 1) return;
+    const a = at(whole.points, i - 1);
+    const b = at(whole.points, i);
+    const share = (s - at(a, 3)) / (at(b, 3) - at(a, 3) || 1);
+    const between = [0, 1, 2, 3].map((k) => at(a, k) + (at(b, k) - at(a, k)) * share);
+    if (front) {
+      points.unshift(between);
+      widths.unshift(at(whole.widths, i));
+      normals.unshift(at(whole.normals, i - 1));
+    } else {
+      points.push(between);
+      widths.push(at(whole.widths, i - 1));
+      normals.push(at(whole.normals, i));
+    }
+  };
+  add(fromMm, true);
+  add(toMm, false);
+  return { points, widths, normals };
+}
+
+/**
+ * A band along the wire as an SVG path in mm, y upwards.
+ *
+ * @param share width of the band as a share of the wire's width
+ * @param shift how far the band's middle lies towards the light, as a share of the width
+ * @param light unit vector towards the light
+ */
+export function ribbon(of: Track, share: number, shift = 0, light: [number, number] = [0, 1]): string {
+  if (of.points.length < 2) return '';
+  const left: string[] = [];
+  const right: string[] = [];
+  of.points.forEach((p, i) => {
+    const [nx, ny] = at(of.normals, i);
+    const width = at(of.widths, i);
+    const off = shift * width * (nx * light[0] + ny * light[1]);
+    const half = (share * width) / 2;
+    left.push(`${num(at(p, 0) + nx * (off + half))} ${num(at(p, 1) + ny * (off + half))}`);
+    right.push(`${num(at(p, 0) + nx * (off - half))} ${num(at(p, 1) + ny * (off - half))}`);
+  });
+  return `M${left.join('L')}L${right.reverse().join('L')}Z`;
+}
+
+/** Bounds of a track with its width, mm. */
+export function bounds(tracks: readonly Track[]): { x: number; y: number; width: number; height: number } {
+  let [x0, y0, x1, y1] = [Infinity, Infinity, -Infinity, -Infinity];
+  for (const one of tracks) {
+    one.points.forEach((p, i) => {
+      const [nx, ny] = at(one.normals, i);
+      const half = at(one.widths, i) / 2;
+      x0 = Math.min(x0, at(p, 0) - Math.abs(nx) * half);
+      x1 = Math.max(x1, at(p, 0) + Math.abs(nx) * half);
+      y0 = Math.min(y0, at(p, 1) - Math.abs(ny) * half);
+      y1 = Math.max(y1, at(p, 1) + Math.abs(ny) * half);
+    });
+  }
+  return { x: x0, y: y0, width: x1 - x0, height: y1 - y0 };
+}
