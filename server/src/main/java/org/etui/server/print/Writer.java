@@ -54,7 +54,7 @@ final class Writer {
         ViewBox box = new ViewBox(0, 0, Math.round(paper.widthMm()), Math.round(height));
         String text = g.getSVGElement("etui", true, box, null, null);
         String exact = "viewBox=\"0 0 " + paper.widthMm() + " " + height + "\"";
-        return text.replaceFirst("viewBox=\"[^\"]*\"", exact)
+        return text.replaceFirst("viewBox=['\"][^'\"]*['\"]", exact)
                 .replaceFirst(">", "><title>" + escaped(title) + "</title>")
                 .getBytes(StandardCharsets.UTF_8);
     }

@@ -1,0 +1,147 @@
+package org.etui.server.browser;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.BoundingBox;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.etui.server.Http;
+import org.etui.server.ServerTest;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestInstance;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import tools.jackson.databind.JsonNode;
+
+/** Every view, in daylight and lamp light, in two sizes: accessible, nothing overlapping, forms large enough. */
+@ServerTest
+@TestInstance(TestInstance.Lifecycle.PER_CLASS)
+class ViewsTest {
+    private static final Map<String, String> READY = Map.ofEntries(
+            Map.entry("/tray", ".tray-piece"),
+            Map.entry("/tray/new", ".card h3"),
+            Map.entry("/rack", ".soon"),
+            Map.entry("/bath", ".soon"),
+            Map.entry("/daybook", ".soon"),
+            Map.entry("wire", ".gauge"),
+            Map.entry("shape", "[data-testid=cut]"),
+            Map.entry("harden", ".soon"),
+            Map.entry("colour", ".soon"),
+            Map.entry("cut", ".table"),
+            Map.entry("make", ".bench-card h1"),
+            Map.entry("log", ".soon"));
+
+    @LocalServerPort
+    private int port;
+
+    private Browser browser;
+    private JsonNode tray;
+
+    @BeforeAll
+    void open() {
+        browser = new Browser(port);
+        tray = new Http(port).get("/api/pieces").json();
+    }
+
+    @AfterAll
+    void close() {
+        browser.close();
+    }
+
+    @ParameterizedTest
+    @CsvSource({"1280, 800, light", "1024, 768, light", "1280, 800, dark"})
+    void everyView_isAccessibleAndNothingOverlaps(int width, int height, String scheme) {
+        BrowserContext window = browser.window(width, height);
+        window.addInitScript("localStorage.setItem('mui-mode', '" + scheme + "')");
+        List<String> wrong = new ArrayList<>();
+        for (Map.Entry<String, String> view : READY.entrySet()) {
+            boolean outside = view.getKey().startsWith("/");
+            for (String path : outside ? List.of(view.getKey()) : paths(view.getKey())) {
+                Page page = browser.open(window, path);
+                page.waitForSelector(view.getValue());
+                page.evaluate("document.fonts.ready.then(() => undefined)");
+                page.waitForTimeout(150);
+                Browser.overlaps(page).forEach(o -> wrong.add(path + " " + o));
+                Browser.seriousByAxe(page).forEach(a -> wrong.add(path + " axe " + a));
+                assertThat(page.evaluate("document.documentElement.scrollWidth <= innerWidth + 1"))
+                        .as("%s scrolls sideways", path)
+                        .isEqualTo(true);
+                page.close();
+            }
+        }
+        window.close();
+        assertThat(wrong).isEmpty();
+        assertThat(browser.complaints).isEmpty();
+    }
+
+    private List<String> paths(String station) {
+        List<String> paths = new ArrayList<>();
+        int most = station.equals("shape") || station.equals("cut") ? tray.size() : 2;
+        for (int i = 0; i < most; i++) {
+            paths.add("/pieces/" + tray.get(i).get("id").asString() + "/" + station);
+        }
+        return paths;
+    }
+
+    @ParameterizedTest
+    @CsvSource({"1280, 800", "1024, 768"})
+    void form_fillsAtLeast55PercentOfTheLimitingSideOfItsMat(int width, int height) {
+        BrowserContext window = browser.window(width, height);
+        for (JsonNode piece : tray) {
+            Page page = browser.open(window, "/pieces/" + piece.get("id").asString() + "/shape");
+            page.waitForSelector("[data-testid=form] path");
+            BoundingBox form = page.getByTestId("form").boundingBox();
+            BoundingBox mat = page.locator(".mat").boundingBox();
+
+            double share = Math.max(form.width / mat.width, form.height / mat.height);
+            assertThat(share).as(piece.get("name").asString()).isBetween(0.55, 1.0);
+            page.close();
+        }
+        window.close();
+    }
+
+    @Test
+    void everyStepOfEveryCard_fitsTheScreen() {
+        BrowserContext window = browser.window(1280, 800);
+        for (JsonNode piece : tray) {
+            Page page = browser.open(window, "/pieces/" + piece.get("id").asString() + "/make");
+            page.waitForSelector(".bench-card h1");
+            for (int i = 0; i < piece.get("steps").asInt(); i++) {
+                assertThat(Browser.overlaps(page))
+                        .as(piece.get("name").asString() + " step " + (i + 1))
+                        .isEmpty();
+                assertThat(page.evaluate("document.querySelector('.bench-card').scrollHeight <= innerHeight + 1"))
+                        .as(piece.get("name").asString() + " step " + (i + 1) + " fits")
+                        .isEqualTo(true);
+                page.keyboard().press("Space");
+            }
+            page.close();
+        }
+        window.close();
+    }
+
+    /** First load: all that travels, compressed as served. */
+    @Test
+    void firstLoad_isAtMost250Kilobytes() {
+        BrowserContext window = browser.window(1280, 800);
+        Page page = window.newPage();
+        var session = window.newCDPSession(page);
+        session.send("Network.enable");
+        double[] bytes = new double[1];
+        session.on(
+                "Network.loadingFinished",
+                event -> bytes[0] += event.get("encodedDataLength").getAsDouble());
+        page.navigate("http://127.0.0.1:" + port + "/tray/new");
+        page.waitForSelector(".card h3");
+        page.waitForTimeout(500);
+
+        assertThat(bytes[0]).isBetween(50_000.0, 250_000.0);
+        window.close();
+    }
+}
