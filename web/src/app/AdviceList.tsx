@@ -7,12 +7,12 @@ export function AdviceList(props: {
   /** what is to be said, the worst first */
   advice: readonly Advice[];
 }) {
-  const { piece, change } = useBench();
+  const { change } = useBench();
   return props.advice.map((a) => (
     <div key={a.rule + a.where} className={`advice ${a.severity}`}>
       <b>{a.severity}</b> {a.message}{' '}
       {a.fix ? (
-        <button className="plain" onClick={() => void change(patched(piece, a.fix ?? []))}>
+        <button className="plain" onClick={() => void change((p) => patched(p, a.fix ?? []))}>
           {a.instead}
         </button>
       ) : (

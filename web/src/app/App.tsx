@@ -1,18 +1,22 @@
+import { lazy } from 'react';
 import { Navigate, Route, Routes } from 'react-router';
 import { Bath } from '../bath/Bath';
 import { Daybook } from '../daybook/Daybook';
 import { Rack } from '../rack/Rack';
 import { Colour } from '../stations/colour/Colour';
-import { Cut } from '../stations/cut/Cut';
 import { Harden } from '../stations/harden/Harden';
 import { Log } from '../stations/log/Log';
-import { Make } from '../stations/make/Make';
 import { Shape } from '../stations/shape/Shape';
-import { WireStation } from '../stations/wire/WireStation';
 import { NewPiece } from '../tray/NewPiece';
 import { Tray } from '../tray/Tray';
 import { OutsideFrame } from './OutsideFrame';
 import { PieceFrame } from './PieceFrame';
+
+const Cut = lazy(() => import('../stations/cut/Cut').then((m) => ({ default: m.Cut })));
+const Make = lazy(() => import('../stations/make/Make').then((m) => ({ default: m.Make })));
+const WireStation = lazy(() =>
+  import('../stations/wire/WireStation').then((m) => ({ default: m.WireStation })),
+);
 
 /** Every address of the application. */
 export function App() {

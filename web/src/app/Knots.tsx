@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { NavLink } from 'react-router';
 
 /** One knot of the wire. */
@@ -22,37 +23,56 @@ export function Knots(props: {
   label: string;
 }) {
   const { knots, open } = props;
-  const places = knots.map((_, i) => ((i + 0.5) / knots.length) * 1000);
   return (
     <nav className="knots" aria-label={props.label}>
-      <svg viewBox="0 0 1000 34" preserveAspectRatio="none" aria-hidden="true">
-        <path d="M6 16H992" stroke="#74391B" strokeWidth="5" vectorEffect="non-scaling-stroke" />
-        <path d="M6 16H992" stroke="#C07748" strokeWidth="3" vectorEffect="non-scaling-stroke" />
-        <path d="M6 15H992" stroke="#EFBE9B" strokeWidth="1" vectorEffect="non-scaling-stroke" />
-        {places.map((x, i) => {
-          const coils = i === open ? [-10, -5, 0, 5, 10] : [-4, 0, 4];
-          return coils.map((dx) => (
-            <path
-              key={`${x}${dx}`}
-              d={`M${x + dx - 1.2} 25L${x + dx + 1.2} 7`}
-              stroke={i === open ? 'var(--touch)' : '#9A5329'}
-              strokeWidth={i === open ? 4 : 3}
-              strokeLinecap="round"
-              vectorEffect="non-scaling-stroke"
-            />
-          ));
-        })}
-      </svg>
+      <Line count={knots.length} open={open} />
       <ol>
         {knots.map((k) => (
-          <li key={k.name}>
-            <NavLink to={k.to} end={false}>
-              {k.name}
-              <small className={k.tone}>{k.says}</small>
-            </NavLink>
-          </li>
+          <KnotLink key={k.name} {...k} />
         ))}
       </ol>
     </nav>
   );
 }
+
+const KnotLink = memo(function KnotLink(knot: Knot) {
+  return (
+    <li>
+      <NavLink to={knot.to} end={false}>
+        {knot.name}
+        <small className={knot.tone}>{knot.says}</small>
+      </NavLink>
+    </li>
+  );
+});
+
+/** The line itself; it changes only when another knot is open. */
+const Line = memo(function Line(props: {
+  /** how many knots */
+  count: number;
+  /** index of the knot that is open */
+  open: number;
+}) {
+  const { count, open } = props;
+  const places = Array.from({ length: count }, (_, i) => ((i + 0.5) / count) * 1000);
+  return (
+    <svg viewBox="0 0 1000 34" preserveAspectRatio="none" aria-hidden="true">
+      <path d="M6 16H992" stroke="#74391B" strokeWidth="5" vectorEffect="non-scaling-stroke" />
+      <path d="M6 16H992" stroke="#C07748" strokeWidth="3" vectorEffect="non-scaling-stroke" />
+      <path d="M6 15H992" stroke="#EFBE9B" strokeWidth="1" vectorEffect="non-scaling-stroke" />
+      {places.map((x, i) => {
+        const coils = i === open ? [-10, -5, 0, 5, 10] : [-4, 0, 4];
+        return coils.map((dx) => (
+          <path
+            key={`${x}${dx}`}
+            d={`M${x + dx - 1.2} 25L${x + dx + 1.2} 7`}
+            stroke={i === open ? 'var(--touch)' : '#9A5329'}
+            strokeWidth={i === open ? 4 : 3}
+            strokeLinecap="round"
+            vectorEffect="non-scaling-stroke"
+          />
+        ));
+      })}
+    </svg>
+  );
+});

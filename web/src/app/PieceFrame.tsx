@@ -1,16 +1,17 @@
 import { useQuery } from '@tanstack/react-query';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, Outlet, useLocation, useNavigate, useParams } from 'react-router';
 import { api, Refused } from '../api/client';
 import { queries } from '../api/queries';
 import type { Plan } from '../api/types';
-import { PrintDialog } from '../print/PrintDialog';
-import { BenchProvider, useBench } from './bench';
+import { BenchProvider, useBench, useKeeping } from './bench';
 import { Knots, type Knot } from './Knots';
 import { useSettings } from './settings';
 import { Tools } from './Tools';
 import { length, mass, thickness, words } from './units';
+
+const PrintDialog = lazy(() => import('../print/PrintDialog').then((m) => ({ default: m.PrintDialog })));
 
 const STATIONS = ['wire', 'shape', 'harden', 'colour', 'cut', 'make', 'log'];
 
@@ -82,6 +83,7 @@ function knotsOf(id: string, plan: Plan, units: 'mm' | 'in'): Knot[] {
 
 function Frame() {
   const bench = useBench();
+  const keeping = useKeeping();
   const { units } = useSettings();
   const { pathname } = useLocation();
   const go = useNavigate();
@@ -90,11 +92,11 @@ function Frame() {
   useHotkeys(['1', '2', '3', '4', '5', '6', '7'], (e) => void go(STATIONS[Number(e.key) - 1] as string), [
     go,
   ]);
-  useHotkeys('mod+z', bench.undo, { preventDefault: true }, [bench]);
-  useHotkeys(['mod+shift+z', 'mod+y'], bench.redo, { preventDefault: true }, [bench]);
+  useHotkeys('mod+z', keeping.undo, { preventDefault: true }, [keeping]);
+  useHotkeys(['mod+shift+z', 'mod+y'], keeping.redo, { preventDefault: true }, [keeping]);
   useHotkeys('p', () => setPrinting(true));
-  const kept = bench.keptAt
-    ? `kept ${new Date(bench.keptAt).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit', hour12: false })}`
+  const kept = keeping.keptAt
+    ? `kept ${new Date(keeping.keptAt).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit', hour12: false })}`
     : 'keeping…';
   return (
     <div className="frame">
@@ -108,10 +110,10 @@ function Frame() {
           <span className="kept" role="status">
             {kept}
           </span>
-          <button className="plain" disabled={!bench.canUndo} onClick={bench.undo}>
+          <button className="plain" disabled={!keeping.canUndo} onClick={keeping.undo}>
             undo
           </button>
-          <button className="plain" disabled={!bench.canRedo} onClick={bench.redo}>
+          <button className="plain" disabled={!keeping.canRedo} onClick={keeping.redo}>
             redo
           </button>
           <button className="plain" onClick={() => setPrinting(true)}>
@@ -123,9 +125,15 @@ function Frame() {
       <Knots knots={knotsOf(bench.id, bench.plan, units)} open={open} label="stations" />
       <main className="station">
         <Refusals />
-        <Outlet />
+        <Suspense>
+          <Outlet />
+        </Suspense>
       </main>
-      {printing && <PrintDialog id={bench.id} name={bench.piece.name} onClose={() => setPrinting(false)} />}
+      {printing && (
+        <Suspense>
+          <PrintDialog id={bench.id} name={bench.piece.name} onClose={() => setPrinting(false)} />
+        </Suspense>
+      )}
     </div>
   );
 }
@@ -136,7 +144,7 @@ function Name() {
   const [typed, setTyped] = useState(piece.name);
   const take = () => {
     const name = typed.trim();
-    if (name && name !== piece.name) void change({ ...piece, name });
+    if (name && name !== piece.name) void change((p) => ({ ...p, name }));
     else setTyped(piece.name);
   };
   return (
@@ -160,7 +168,7 @@ function Name() {
 
 /** What was refused, and what another window changed meanwhile. */
 function Refusals() {
-  const { problem, conflict, dismiss, takeTheirs, keepMine } = useBench();
+  const { problem, conflict, dismiss, takeTheirs, keepMine } = useKeeping();
   if (conflict) {
     return (
       <div className="advice mind" role="alert">

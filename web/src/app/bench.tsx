@@ -21,6 +21,16 @@ export interface Bench {
   piece: Piece;
   /** its plan; always that of the document */
   plan: Plan;
+  /** The document with every change that is on its way. */
+  latest: () => Piece;
+  /** Changes the document: planned at once, kept at once unless it is still being dragged. Says whether it was taken. */
+  change: (update: (piece: Piece) => Piece, dragging?: boolean) => Promise<boolean>;
+  /** Keeps what was dragged. */
+  drop: () => void;
+}
+
+/** How the piece is kept. */
+export interface Keeping {
   /** when it was kept last; empty while a change is on its way */
   keptAt: string;
   canUndo: boolean;
@@ -29,10 +39,6 @@ export interface Bench {
   problem: Problem | undefined;
   /** the version that another window kept meanwhile */
   conflict: KeptPiece | undefined;
-  /** Changes the document: planned at once, kept at once unless it is still being dragged. */
-  change: (next: Piece, dragging?: boolean) => Promise<boolean>;
-  /** Keeps what was dragged. */
-  drop: () => void;
   undo: () => void;
   redo: () => void;
   /** Forgets what was refused. */
@@ -41,13 +47,21 @@ export interface Bench {
   keepMine: () => void;
 }
 
-const Context = createContext<Bench | null>(null);
+const BenchContext = createContext<Bench | null>(null);
+const KeepingContext = createContext<Keeping | null>(null);
 
 /** The piece on the bench. */
 export function useBench(): Bench {
-  const bench = useContext(Context);
+  const bench = useContext(BenchContext);
   if (!bench) throw new Error('no piece on the bench');
   return bench;
+}
+
+/** How the piece on the bench is kept. */
+export function useKeeping(): Keeping {
+  const keeping = useContext(KeepingContext);
+  if (!keeping) throw new Error('no piece on the bench');
+  return keeping;
 }
 
 /** Puts a piece on the bench for everything inside. */
@@ -68,14 +82,14 @@ export function BenchProvider(props: {
   const [saving, setSaving] = useState(false);
   const [problem, setProblem] = useState<Problem>();
   const [conflict, setConflict] = useState<KeptPiece>();
-  const latest = useRef(props.kept.document);
+  const shown = useRef(props.kept.document);
+  const asked = useRef(props.kept.document);
   const version = useRef(props.kept.version);
   const waiting = useRef<Piece | undefined>(undefined);
   const busy = useRef(false);
   const planning = useRef<AbortController | undefined>(undefined);
 
   const refuse = useCallback((thrown: unknown) => {
-    if (thrown instanceof DOMException && thrown.name === 'AbortError') return;
     if (!(thrown instanceof Refused)) throw thrown;
     if (thrown.problem.status === 409 && thrown.problem.standing) setConflict(thrown.problem.standing);
     else setProblem(thrown.problem);
@@ -107,30 +121,35 @@ export function BenchProvider(props: {
   const keep = useCallback(
     (next: Piece) => {
       waiting.current = next;
-      void flush();
+      // Figures are shown first; the save leaves right after.
+      setTimeout(() => void flush());
     },
     [flush],
   );
 
   const show = useCallback((next: Piece, planned: Plan) => {
-    latest.current = next;
+    shown.current = next;
     setPiece(next);
     setPlan(planned);
     setProblem(undefined);
   }, []);
 
   const change = useCallback(
-    async (next: Piece, dragging = false) => {
+    async (update: (piece: Piece) => Piece, dragging = false) => {
+      const next = update(asked.current);
+      asked.current = next;
       planning.current?.abort();
       const own = new AbortController();
       planning.current = own;
       try {
         const planned = await api.plan(next, units, 'last', own.signal);
-        if (own.signal.aborted) return false;
+        if (own.signal.aborted) return true;
         show(next, planned);
         if (!dragging) keep(next);
         return true;
       } catch (thrown) {
+        if (own.signal.aborted) return true;
+        asked.current = shown.current;
         refuse(thrown);
         return false;
       }
@@ -145,6 +164,7 @@ export function BenchProvider(props: {
         const now = await go(id);
         const planned = await api.plan(now.document, units, 'last');
         stands(now);
+        asked.current = now.document;
         show(now.document, planned);
         void queries.invalidateQueries({ queryKey: ['pieces'], exact: true });
       } catch (thrown) {
@@ -157,24 +177,23 @@ export function BenchProvider(props: {
   useEffect(() => {
     const own = new AbortController();
     api
-      .plan(latest.current, units, 'last', own.signal)
+      .plan(shown.current, units, 'last', own.signal)
       .then(setPlan)
       .catch(() => undefined);
     return () => own.abort();
   }, [units]);
 
-  const value = useMemo<Bench>(
+  const bench = useMemo<Bench>(
+    () => ({ id, piece, plan, latest: () => asked.current, change, drop: () => void change((p) => p) }),
+    [id, piece, plan, change],
+  );
+  const keeping = useMemo<Keeping>(
     () => ({
-      id,
-      piece,
-      plan,
       keptAt: saving ? '' : kept.changedAt,
       canUndo: kept.canUndo,
       canRedo: kept.canRedo,
       problem,
       conflict,
-      change,
-      drop: () => keep(latest.current),
       undo: () => void step(api.undo),
       redo: () => void step(api.redo),
       dismiss: () => setProblem(undefined),
@@ -183,16 +202,21 @@ export function BenchProvider(props: {
         const theirs = conflict;
         setConflict(undefined);
         stands(theirs);
+        asked.current = theirs.document;
         void api.plan(theirs.document, units, 'last').then((planned) => show(theirs.document, planned));
       },
       keepMine: () => {
         if (!conflict) return;
         stands(conflict);
         setConflict(undefined);
-        keep(latest.current);
+        keep(shown.current);
       },
     }),
-    [id, piece, plan, saving, kept, problem, conflict, change, keep, step, stands, show, units],
+    [saving, kept, problem, conflict, keep, step, stands, show, units],
   );
-  return <Context value={value}>{props.children}</Context>;
+  return (
+    <BenchContext value={bench}>
+      <KeepingContext value={keeping}>{props.children}</KeepingContext>
+    </BenchContext>
+  );
 }

@@ -1,5 +1,3 @@
-import { useId } from 'react';
-
 /** A millimetre mat behind a drawing; fine lines are left out where they would run together. */
 export function Mat(props: {
   /** width of the drawing, px */
@@ -13,30 +11,23 @@ export function Mat(props: {
   /** where the mat's zero lies, px */
   originY: number;
 }) {
-  const id = useId();
   const { width, height, scale, originX, originY } = props;
-  const fine = scale >= 5 ? 1 : scale >= 1.2 ? 5 : 10;
-  const strong = fine * (fine === 5 ? 10 : 10);
-  const grid = (key: string, mm: number, colour: string, thick: number) => (
-    <pattern
-      id={`${id}${key}`}
-      width={mm * scale}
-      height={mm * scale}
-      x={originX}
-      y={originY}
-      patternUnits="userSpaceOnUse"
-    >
-      <path d={`M${mm * scale} 0H0V${mm * scale}`} fill="none" stroke={colour} strokeWidth={thick} />
-    </pattern>
-  );
+  const step = matSquare(scale) * scale;
+  const lines = (every: number, skip: number) => {
+    const path: string[] = [];
+    for (let i = Math.ceil(-originX / every); i * every + originX < width; i++) {
+      if (i % skip !== 0) path.push(`M${(originX + i * every).toFixed(1)} 0V${height}`);
+    }
+    for (let i = Math.ceil(-originY / every); i * every + originY < height; i++) {
+      if (i % skip !== 0) path.push(`M0 ${(originY + i * every).toFixed(1)}H${width}`);
+    }
+    return path.join('');
+  };
   return (
-    <g aria-hidden="true">
-      <defs>
-        {grid('f', fine, 'var(--line)', 1)}
-        {grid('s', strong, 'var(--line-strong)', 1.2)}
-      </defs>
-      <rect width={width} height={height} fill={`url(#${id}f)`} />
-      <rect width={width} height={height} fill={`url(#${id}s)`} />
+    <g aria-hidden="true" fill="none" pointerEvents="all">
+      <rect width={width} height={height} />
+      <path d={lines(step, 10)} stroke="var(--line)" />
+      <path d={lines(step * 10, Infinity)} stroke="var(--line-strong)" strokeWidth={1.2} />
     </g>
   );
 }

@@ -23,9 +23,11 @@ export const WireForm = memo(function WireForm(props: {
   widths: number[];
   /** where it lies over itself */
   crossings: readonly Over[];
+  /** the same as a track, where it is at hand */
+  known?: Track;
 }) {
-  const { metal, outline, widths, crossings } = props;
-  const whole = useMemo(() => track(outline, widths), [outline, widths]);
+  const { metal, outline, widths, crossings, known } = props;
+  const whole = useMemo(() => known ?? track(outline, widths), [known, outline, widths]);
   const clip = useId();
   const silhouette = useMemo(() => ribbon(whole, 1), [whole]);
   return (
@@ -66,23 +68,22 @@ function Layers(props: {
   const colours = shades(props.metal);
   return LAYERS.map(([share, shift, shade], i) => {
     const { of, fromMm, toMm } = props;
-    const band = fromMm === undefined || toMm === undefined ? of : part(of, fromMm - i * REACH_MM, toMm + i * REACH_MM);
+    const band =
+      fromMm === undefined || toMm === undefined ? of : part(of, fromMm - i * REACH_MM, toMm + i * REACH_MM);
     return <path key={shade} d={ribbon(band, share, shift, LIGHT)} fill={colours[shade]} />;
   });
 }
 
 /** A highlight along part of a wire, mm. */
 export function Glow(props: {
-  /** centre line: x, y, z, s, mm */
-  outline: Point[];
-  /** drawn width at each point, mm */
-  widths: number[];
+  /** the wire */
+  of: Track;
   /** where it begins along the wire, mm */
   fromMm: number;
   /** where it ends, mm */
   toMm: number;
 }) {
-  const { outline, widths, fromMm, toMm } = props;
-  const band = useMemo(() => part(track(outline, widths), fromMm, toMm), [outline, widths, fromMm, toMm]);
-  return <path d={ribbon(band, 2.1)} fill="var(--touch)" opacity={0.22} />;
+  return (
+    <path d={ribbon(part(props.of, props.fromMm, props.toMm), 2.1)} fill="var(--touch)" opacity={0.22} />
+  );
 }

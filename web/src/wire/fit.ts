@@ -27,7 +27,18 @@ export function tracks(wires: readonly Drawable[]): Track[] {
 
 /** Fits a drawing to a mat: it takes this share of the limiting side, below a greatest scale. */
 export function fit(wires: readonly Drawable[], width: number, height: number, share = 0.8, most = 60): Fit {
-  const box = bounds(tracks(wires));
+  return fitTracks(tracks(wires), width, height, share, most);
+}
+
+/** The same for tracks at hand. */
+export function fitTracks(
+  of: readonly Track[],
+  width: number,
+  height: number,
+  share: number,
+  most = 60,
+): Fit {
+  const box = bounds(of);
   const scale = Math.min((share * width) / box.width, (share * height) / box.height, most);
   const safe = Number.isFinite(scale) && scale > 0 ? scale : 1;
   return {

@@ -13,7 +13,8 @@ export interface Track {
 
 const SAME_MM = 1e-5;
 const at = <T>(list: readonly T[], index: number): T => list[index] as T;
-const num = (value: number) => value.toFixed(3);
+/** Thousandths of a millimetre are finer than any screen shows. */
+const num = (value: number) => Math.round(value * 1000) / 1000;
 
 /** Drops repeated points and works out normals from the neighbours. */
 export function track(points: readonly Point[], widths: readonly number[]): Track {

@@ -18,7 +18,7 @@ export function ElementTools(props: {
   const at = strand.elements.findIndex((e) => e.id === id);
   const add = async (label: string, make: (id: string) => Element) => {
     const fresh = freeId(strand, label);
-    if (await change(addElement(piece, index, make(fresh), id))) props.onChoose(fresh);
+    if (await change((p) => addElement(p, index, make(fresh), id))) props.onChoose(fresh);
   };
   return (
     <div className="tools-row">
@@ -49,21 +49,23 @@ export function ElementTools(props: {
           <button
             className="plain"
             disabled={at <= 0}
-            onClick={() => void change(moveElement(piece, index, id, -1))}
+            onClick={() => void change((p) => moveElement(p, index, id, -1))}
           >
             move to the start
           </button>
           <button
             className="plain"
             disabled={at >= strand.elements.length - 1}
-            onClick={() => void change(moveElement(piece, index, id, 1))}
+            onClick={() => void change((p) => moveElement(p, index, id, 1))}
           >
             move to the end
           </button>
           <button
             className="plain"
             disabled={strand.elements.length < 2}
-            onClick={() => void change(removeElement(piece, index, id)).then(() => props.onChoose(undefined))}
+            onClick={() =>
+              void change((p) => removeElement(p, index, id)).then(() => props.onChoose(undefined))
+            }
           >
             remove
           </button>

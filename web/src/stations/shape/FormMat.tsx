@@ -1,10 +1,10 @@
-import { useMemo, useRef, useState, type PointerEvent } from 'react';
+import { memo, useMemo, useRef, useState, type PointerEvent } from 'react';
 import type { Element, ElementPlan, StatePlan } from '../../api/types';
 import { useBench } from '../../app/bench';
 import { withElement } from '../../app/edit';
 import { useSettings } from '../../app/settings';
 import { length } from '../../app/units';
-import { fit, type Fit } from '../../wire/fit';
+import { fitTracks, type Fit } from '../../wire/fit';
 import { Mat, matSquare } from '../../wire/Mat';
 import { part, ribbon, track, type Point, type Track } from '../../wire/ribbon';
 import { useSize } from '../../wire/useSize';
@@ -14,7 +14,7 @@ import { handlesOf, type Handle } from './handles';
 import type { Tied } from './tie';
 
 /** The form on its mat; elements are chosen by touch, measures changed by their handles. */
-export function FormMat(
+export const FormMat = memo(function FormMat(
   props: Tied & {
     /** the chosen element of the document */
     element: Element | undefined;
@@ -30,7 +30,7 @@ export function FormMat(
   const widths = useMemo(() => state.stations.map((s) => s.drawnMm), [state]);
   const outline = strand.outline as Point[];
   const whole = useMemo(() => track(outline, widths), [outline, widths]);
-  const fitted = fit([{ outline, widths }], width, height - 40, 0.86);
+  const fitted = fitTracks([whole], width, height - 40, 0.86);
   const at = held ?? fitted;
   const lit = strand.elements.find((e) => e.id === (pointed ?? chosen));
   const plan = strand.elements.find((e) => e.id === chosen);
@@ -50,7 +50,7 @@ export function FormMat(
             <Mat width={width} height={height} scale={at.scale} originX={at.x} originY={at.y} />
           </g>
           <g transform={transform} pointerEvents="none" data-testid="form">
-            {lit && <Glow outline={outline} widths={widths} fromMm={lit.fromMm} toMm={lit.toMm} />}
+            {lit && <Glow of={whole} fromMm={lit.fromMm} toMm={lit.toMm} />}
             <WireForm
               metal={strand.wire.metal}
               outline={outline}
@@ -77,7 +77,7 @@ export function FormMat(
       )}
     </div>
   );
-}
+});
 
 /** Invisible bands that take the touch, wider than thin wire. */
 function Touch(props: {
@@ -124,7 +124,7 @@ function Handles(props: {
   onHold: (holding: boolean) => void;
 }) {
   const { at, element, index } = props;
-  const { piece, change, drop } = useBench();
+  const { change, drop } = useBench();
   const drag = useRef<{ handle: Handle; x: number; y: number; scale: number; moved: boolean } | undefined>(
     undefined,
   );
@@ -142,7 +142,7 @@ function Handles(props: {
     const dy = -(event.clientY - now.y) / now.scale;
     const value = now.handle.valueAt(dx, dy);
     now.moved = true;
-    void change(withElement(piece, index, element.id ?? '', { [now.handle.field]: value }), true);
+    void change((p) => withElement(p, index, element.id ?? '', { [now.handle.field]: value }), true);
   };
   const end = () => {
     if (drag.current?.moved) drop();

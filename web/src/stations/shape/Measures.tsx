@@ -13,7 +13,7 @@ export function Measures(props: {
   /** where the piece came from */
   source: NonNullable<Piece['source']>;
 }) {
-  const { piece, change } = useBench();
+  const { latest, change } = useBench();
   const patterns = useQuery(queries.patterns());
   const pattern = patterns.data?.find((p) => p.name === props.source.pattern);
   const [wrong, setWrong] = useState<Record<string, string>>({});
@@ -21,24 +21,15 @@ export function Measures(props: {
 
   const set = async (name: string, value: number | string): Promise<boolean> => {
     try {
+      const now = latest();
       const made = await api.make(pattern.name, {
-        ...props.source.parameters,
+        ...(now.source ?? props.source).parameters,
         [name]: value,
-        wire: piece.strands[0]?.wire,
-        purpose: piece.purpose,
+        wire: now.strands[0]?.wire,
+        purpose: now.purpose,
       });
       setWrong({});
-      const { name: own, notes, parts, joins, work, colour, entered } = piece;
-      return await change({
-        ...made,
-        name: own,
-        notes,
-        parts,
-        joins,
-        work,
-        entered,
-        ...(colour && { colour }),
-      });
+      return await change((p) => ({ ...p, source: made.source, strands: made.strands }));
     } catch (thrown) {
       if (!(thrown instanceof Refused)) throw thrown;
       setWrong(Object.fromEntries(thrown.problem.violations.map((v) => [v.path, v.limit])));

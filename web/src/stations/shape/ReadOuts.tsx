@@ -1,4 +1,4 @@
-import type { Element, ElementPlan, Piece, StrandPlan } from '../../api/types';
+import type { Element, ElementPlan, Piece, Strand, StrandPlan } from '../../api/types';
 import { AdviceList } from '../../app/AdviceList';
 import { useBench } from '../../app/bench';
 import { ChoiceField } from '../../app/ChoiceField';
@@ -78,10 +78,10 @@ function ElementPart(props: {
   index: number;
 }) {
   const { element, planned, index } = props;
-  const { piece, plan, change } = useBench();
+  const { plan, change } = useBench();
   const { units } = useSettings();
   const id = element.id ?? '';
-  const set = (change_: Partial<Element>) => change(withElement(piece, index, id, change_));
+  const set = (change_: Partial<Element>) => change((p) => withElement(p, index, id, change_));
   const mark = plan.strands[index]?.marks.find((m) => m.element === id);
   return (
     <>
@@ -143,9 +143,9 @@ function ElementPart(props: {
       {planned.mandrelRuleMm !== undefined && (
         <details className="why">
           <summary>“π × mandrel” would say {length(planned.mandrelRuleMm, units)}</summary>
-          It forgets the wire’s own thickness, which has to go round as well. Etui takes ∫ (1 − (κt)²/26) ds along the
-          centre line, κ the curvature and t the thickness: an estimate fitted to finite-element bending, good to about
-          1 %. Sizes are as wanted after release; springback is not reckoned yet.
+          It forgets the wire’s own thickness, which has to go round as well. Etui takes ∫ (1 − (κt)²/26) ds
+          along the centre line, κ the curvature and t the thickness: an estimate fitted to finite-element
+          bending, good to about 1 %. Sizes are as wanted after release; springback is not reckoned yet.
         </details>
       )}
       {element.kind === 'paddle' && <PaddleWhy index={index} element={planned} />}
@@ -193,7 +193,12 @@ function Allowances(props: {
   if (!strand) return null;
   const allowance = strand.allowance;
   const set = (next: Partial<typeof allowance>) =>
-    change(withStrand(props.piece, props.index, { ...strand, allowance: { ...allowance, ...next } }));
+    change((p) => {
+      const old = p.strands[props.index] as Strand;
+      const changed = { ...old.allowance, ...next };
+      if (changed.handleAt === undefined) Reflect.deleteProperty(changed, 'handleAt');
+      return withStrand(p, props.index, { ...old, allowance: changed });
+    });
   return (
     <details className="fold">
       <summary className="part-title">allowance</summary>
@@ -202,11 +207,7 @@ function Allowances(props: {
           label="handle"
           value={allowance.handleAt ?? 'end formed last'}
           choices={['end formed last', 'start', 'end', 'both', 'none']}
-          onChange={(v) => {
-            const next = { ...allowance, handleAt: v as 'start' };
-            if (v === 'end formed last') Reflect.deleteProperty(next, 'handleAt');
-            void change(withStrand(props.piece, props.index, { ...strand, allowance: next }));
-          }}
+          onChange={(v) => void set({ handleAt: v === 'end formed last' ? undefined : (v as 'start') })}
         />
         {allowance.handleAt !== 'none' && (
           <LengthField

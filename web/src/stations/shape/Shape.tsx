@@ -1,8 +1,9 @@
-import { useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useBench } from '../../app/bench';
 import { withElement } from '../../app/edit';
 import type { Strand, StrandPlan } from '../../api/types';
+import { useAfterPaint } from '../../wire/useAfterPaint';
 import { ElementTools } from './ElementTools';
 import { FormMat } from './FormMat';
 import { fieldsOf, stepOf, valueOf } from './fields';
@@ -21,8 +22,8 @@ export function Shape() {
 
   const walk = (by: number) => {
     const ids = strand.elements.map((e) => e.id);
-    const at = ids.indexOf(chosen);
-    setChosen(ids[(at + by + ids.length) % ids.length] ?? ids[0]);
+    const at = chosen === undefined ? (by > 0 ? -1 : 0) : ids.indexOf(chosen);
+    setChosen(ids[(at + by + ids.length) % ids.length]);
   };
   const step = (by: number) => {
     const field = selected && fieldsOf(selected)[0];
@@ -30,19 +31,26 @@ export function Shape() {
     const value = valueOf(selected, field.name) + by * stepOf(field.unit);
     if (value > 0) {
       const tidy = Math.round(value * 1e6) / 1e6;
-      void change(withElement(piece, index, selected.id, { [field.name]: tidy }));
+      const id = selected.id;
+      void change((p) => withElement(p, index, id, { [field.name]: tidy }));
     }
   };
-  useHotkeys('right', () => walk(1), { preventDefault: true }, [strand, chosen]);
-  useHotkeys('left', () => walk(chosen ? -1 : 0), { preventDefault: true }, [strand, chosen]);
-  useHotkeys('up', () => step(1), { preventDefault: true }, [piece, chosen]);
-  useHotkeys('down', () => step(-1), { preventDefault: true }, [piece, chosen]);
+  const keys = useRef({ walk, step });
+  useEffect(() => {
+    keys.current = { walk, step };
+  });
+  useHotkeys('right', () => keys.current.walk(1), { preventDefault: true });
+  useHotkeys('left', () => keys.current.walk(-1), { preventDefault: true });
+  useHotkeys('up', () => keys.current.step(1), { preventDefault: true });
+  useHotkeys('down', () => keys.current.step(-1), { preventDefault: true });
   useHotkeys('escape', () => setChosen(undefined));
 
-  const tie = { strand: planned, chosen, pointed, onChoose: setChosen, onPoint: setPointed };
+  // Figures first: the form follows in the next frame, so that typing never waits for drawing.
+  const drawn = useAfterPaint(useMemo(() => ({ planned, selected }), [planned, selected]));
+  const tie = { strand: drawn.planned, chosen, pointed, onChoose: setChosen, onPoint: setPointed };
   return (
     <div className="bench">
-      <FormMat {...tie} element={selected} index={index} />
+      <FormMat {...tie} element={drawn.selected} index={index} />
       <ReadOuts strand={planned} element={selected} index={index} />
       <div className="across tape">
         <Tape {...tie} />

@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import type { ElementPlan, Mark, StrandPlan } from '../../api/types';
 import { useSettings } from '../../app/settings';
 import { length, lengthNumber } from '../../app/units';
@@ -20,7 +21,7 @@ interface Segment {
 }
 
 /** The same wire unrolled: elements, marks and a ruler from the trued end. */
-export function Tape(props: Tied) {
+export const Tape = memo(function Tape(props: Tied) {
   const { strand, chosen, pointed } = props;
   const { units } = useSettings();
   const { ref, width } = useSize();
@@ -74,7 +75,7 @@ export function Tape(props: Tied) {
       </svg>
     </div>
   );
-}
+});
 
 /** Elements, handles and spare in the order of the wire, from its beginning. */
 function segmentsOf(strand: StrandPlan): Segment[] {

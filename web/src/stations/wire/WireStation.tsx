@@ -31,7 +31,10 @@ export function WireStation() {
   const planned = plan.strands[0];
   const wire = strand.wire;
   const set = (next: Partial<Wire>) =>
-    change(withStrand(piece, 0, { ...strand, wire: { ...wire, ...next } }));
+    change((p) => {
+      const old = p.strands[0] as Strand;
+      return withStrand(p, 0, { ...old, wire: { ...old.wire, ...next } });
+    });
   const row = metals.data?.find((m) => m.metal === wire.metal);
   const pickMetal = (metal: Metal) => {
     const tempers = metals.data?.find((m) => m.metal === metal)?.tempers ?? [];
@@ -82,7 +85,7 @@ export function WireStation() {
             label="the piece is for"
             value={piece.purpose}
             choices={PURPOSES}
-            onChange={(purpose) => void change({ ...piece, purpose: purpose as Purpose })}
+            onChange={(purpose) => void change((p) => ({ ...p, purpose: purpose as Purpose }))}
           />
           {planned && (
             <>

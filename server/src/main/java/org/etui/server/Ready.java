@@ -1,6 +1,12 @@
 package org.etui.server;
 
 import java.nio.file.Path;
+import org.etui.core.pattern.Patterns;
+import org.etui.core.piece.Piece;
+import org.etui.core.plan.PlanOptions;
+import org.etui.core.plan.Planner;
+import org.etui.server.contract.Json;
+import org.etui.server.contract.Reader;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.core.env.Environment;
@@ -10,9 +16,24 @@ import org.springframework.stereotype.Component;
 @Component
 class Ready {
     private final Environment environment;
+    private final Reader reader;
 
-    Ready(Environment environment) {
+    Ready(Environment environment, Reader reader) {
         this.environment = environment;
+        this.reader = reader;
+    }
+
+    /** Plans every pattern once beside the rest, so that the maker's first change does not wait for class loading. */
+    @EventListener(ApplicationReadyEvent.class)
+    void warm() {
+        Thread thread = new Thread(
+                () -> Patterns.ALL.forEach(pattern -> {
+                    Piece piece = reader.read(Json.MAPPER.writeValueAsBytes(pattern.usual()), Piece.class);
+                    Json.MAPPER.writeValueAsBytes(Planner.plan(piece, PlanOptions.USUAL));
+                }),
+                "warm");
+        thread.setDaemon(true);
+        thread.start();
     }
 
     @EventListener(ApplicationReadyEvent.class)

@@ -40,7 +40,7 @@ public record Arc(double radiusMm, double sweepRad) implements CurvePiece {
         double side = Math.signum(sweepRad);
         double angle = sMm / radiusMm;
         Vector3D position = new Vector3D(radiusMm * Math.sin(angle), side * radiusMm * (1 - Math.cos(angle)), 0);
-        return new Pose(position, Pose.about(Vector3D.PLUS_K, side * angle));
+        return new Pose(position, Pose.turn(side * angle));
     }
 
     @Override

@@ -16,7 +16,7 @@ public record Pose(Vector3D position, Rotation frame) {
 
     /** A pose in the plane at x, y in mm, heading turned left by an angle in rad. */
     public static Pose inPlane(double xMm, double yMm, double headingRad) {
-        return new Pose(new Vector3D(xMm, yMm, 0), about(Vector3D.PLUS_K, headingRad));
+        return new Pose(new Vector3D(xMm, yMm, 0), turn(headingRad));
     }
 
     /** The pose that is {@code local} as seen from this one. */
@@ -49,7 +49,12 @@ public record Pose(Vector3D position, Rotation frame) {
         return frame.applyTo(Vector3D.PLUS_J);
     }
 
-    static Rotation about(Vector3D axis, double angleRad) {
+    /** A turn in the plane, positive to the left: the quaternion itself, since this is asked for at every point drawn. */
+    static Rotation turn(double angleRad) {
+        return new Rotation(Math.cos(angleRad / 2), 0, 0, -Math.sin(angleRad / 2), false);
+    }
+
+    private static Rotation about(Vector3D axis, double angleRad) {
         return new Rotation(axis, angleRad, RotationConvention.VECTOR_OPERATOR);
     }
 }

@@ -25,12 +25,14 @@ final class Extents {
     private final CentreLine line;
     private final Pose view;
     private final List<CentreLine.Station> stations;
+    private final List<Pose> poses;
 
     private Extents(Workpiece workpiece, Pose view) {
         this.workpiece = workpiece;
         this.line = workpiece.centreLine();
         this.view = view;
         this.stations = line.stations(STEP_RAD, LEAST);
+        this.poses = stations.stream().map(s -> view.then(s.pose())).toList();
     }
 
     static Plan.Extent of(Workpiece workpiece, Pose view) {
@@ -46,43 +48,41 @@ final class Extents {
     private double reach(Vector3D axis) {
         int best = 0;
         double most = Double.NEGATIVE_INFINITY;
-        for (int i = 0; i < stations.size(); i++) {
-            double here = reachAt(stations.get(i), axis);
+        for (int i = 0; i < poses.size(); i++) {
+            double here = reachAt(poses.get(i), stations.get(i).piece(), axis);
             if (here > most) {
                 most = here;
                 best = i;
             }
         }
-        CentreLine.Station at = stations.get(best);
-        double low = best > 0 && stations.get(best - 1).piece() == at.piece()
-                ? stations.get(best - 1).wireMm()
-                : at.wireMm();
-        double high = best + 1 < stations.size() && stations.get(best + 1).piece() == at.piece()
-                ? stations.get(best + 1).wireMm()
-                : at.wireMm();
-        if (high - low < ABSOLUTE_MM) {
-            return most;
-        }
-        double refined = new BrentOptimizer(RELATIVE, ABSOLUTE_MM)
+        int piece = stations.get(best).piece();
+        double at = stations.get(best).wireMm();
+        double low = neighbour(best - 1, piece, at);
+        double high = neighbour(best + 1, piece, at);
+        return high - low < ABSOLUTE_MM ? most : Math.max(most, refined(axis, piece, low, at, high));
+    }
+
+    private double neighbour(int index, int piece, double otherwise) {
+        boolean same =
+                index >= 0 && index < stations.size() && stations.get(index).piece() == piece;
+        return same ? stations.get(index).wireMm() : otherwise;
+    }
+
+    private double refined(Vector3D axis, int piece, double low, double at, double high) {
+        double start = at > low && at < high ? at : (low + high) / 2;
+        return new BrentOptimizer(RELATIVE, ABSOLUTE_MM)
                 .optimize(
-                        new UnivariateObjectiveFunction(s -> reachAt(
-                                new CentreLine.Station(
-                                        at.piece(),
-                                        s,
-                                        line.pieces().get(at.piece()).atWire(s)),
-                                axis)),
+                        new UnivariateObjectiveFunction(
+                                s -> reachAt(view.then(line.pieces().get(piece).atWire(s)), piece, axis)),
                         GoalType.MAXIMIZE,
-                        new SearchInterval(
-                                low, high, at.wireMm() > low && at.wireMm() < high ? at.wireMm() : (low + high) / 2),
+                        new SearchInterval(low, high, start),
                         new MaxEval(EVALUATIONS))
                 .getValue();
-        return Math.max(refined, most);
     }
 
     /** How far the section at a station reaches along an axis: a disc for round wire, a box for what has flats. */
-    private double reachAt(CentreLine.Station station, Vector3D axis) {
-        Pose pose = view.then(station.pose());
-        Run run = workpiece.runs().get(station.piece());
+    private double reachAt(Pose pose, int piece, Vector3D axis) {
+        Run run = workpiece.runs().get(piece);
         Section section = run.section();
         double left = Math.abs(pose.left().dotProduct(axis));
         double up = Math.abs(pose.frame().applyTo(Vector3D.PLUS_K).dotProduct(axis));

@@ -3,11 +3,15 @@ package org.etui.server.contract;
 import com.fasterxml.jackson.annotation.JsonAutoDetect;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.PropertyAccessor;
+import tools.jackson.core.JsonGenerator;
 import tools.jackson.core.StreamReadFeature;
 import tools.jackson.core.json.JsonFactory;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.MapperFeature;
+import tools.jackson.databind.SerializationContext;
+import tools.jackson.databind.ValueSerializer;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.module.SimpleModule;
 
 /** The one JSON mapper: records as they are, absent optionals left out, doubles in full. */
 public final class Json {
@@ -15,6 +19,7 @@ public final class Json {
     public static final JsonMapper MAPPER = JsonMapper.builder(JsonFactory.builder()
                     .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
                     .build())
+            .addModule(new SimpleModule().addSerializer(double[].class, new Points()))
             .annotationIntrospector(new Both())
             .changeDefaultPropertyInclusion(v -> v.withValueInclusion(JsonInclude.Include.NON_ABSENT))
             .changeDefaultVisibility(v -> v.withVisibility(PropertyAccessor.IS_GETTER, JsonAutoDetect.Visibility.NONE))
@@ -25,6 +30,20 @@ public final class Json {
             .build();
 
     private Json() {}
+
+    /** Points of outlines are for drawing: they are written to the hundred-thousandth of a millimetre. */
+    private static final class Points extends ValueSerializer<double[]> {
+        private static final double STEPS_PER_MM = 1e5;
+
+        @Override
+        public void serialize(double[] point, JsonGenerator out, SerializationContext context) {
+            out.writeStartArray();
+            for (double mm : point) {
+                out.writeNumber(Math.rint(mm * STEPS_PER_MM) / STEPS_PER_MM + 0.0);
+            }
+            out.writeEndArray();
+        }
+    }
 
     private static final class Both extends tools.jackson.databind.introspect.AnnotationIntrospectorPair {
         private static final long serialVersionUID = 1L;

@@ -8,87 +8,61 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import org.etui.core.check.Violation;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Checks JSON against a schema and says what is wrong in the maker's terms: path, value, limit. */
 final class SchemaCheck {
-    private static final Pattern BRANCH = Pattern.compile("/oneOf/\\d+");
     private static final int SHOWN = 80;
 
     private final Schema schema;
-    private final ObjectNode document;
 
     SchemaCheck(ObjectNode document) {
-        this.document = document;
+        ObjectNode chosen = document.deepCopy();
+        for (Map.Entry<String, JsonNode> definition : chosen.path("$defs").properties()) {
+            if (definition.getValue() instanceof ObjectNode family && family.has("discriminator")) {
+                chooseByWord(family);
+            }
+        }
         schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
-                .getSchema(document);
+                .getSchema(chosen);
+    }
+
+    /**
+     * A family as a choice by its word instead of a trial of every member: the same documents pass, but only the member
+     * that the word names is looked at and heard.
+     */
+    private static void chooseByWord(ObjectNode family) {
+        JsonNode discriminator = family.remove("discriminator");
+        family.remove("oneOf");
+        String field = discriminator.get("propertyName").asString();
+        family.put("type", "object");
+        family.putArray("required").add(field);
+        ArrayNode words = family.putObject("properties").putObject(field).putArray("enum");
+        ArrayNode choices = family.putArray("allOf");
+        for (Map.Entry<String, JsonNode> member : discriminator.get("mapping").properties()) {
+            words.add(member.getKey());
+            ObjectNode choice = choices.addObject();
+            ObjectNode condition = choice.putObject("if");
+            condition.putObject("properties").putObject(field).put("const", member.getKey());
+            condition.putArray("required").add(field);
+            choice.putObject("then").set("$ref", member.getValue());
+        }
     }
 
     /** Every violation, one a path, in the order found. */
     List<Violation> of(JsonNode tree) {
-        List<Error> errors = schema.validate(tree);
-        List<Branch> refused = refused(errors);
         Map<String, Violation> byPath = new LinkedHashMap<>();
-        for (Error error : errors) {
-            if (!isRefusedBranch(error, refused)) {
-                Violation violation = violation(error, tree);
-                if (violation != null) {
-                    byPath.putIfAbsent(violation.path(), violation);
-                }
-            }
+        for (Error error : schema.validate(tree)) {
+            Violation violation = violation(error, tree);
+            byPath.putIfAbsent(violation.path(), violation);
         }
         return new ArrayList<>(byPath.values());
     }
 
-    /**
-     * A member of a family that an object is not: its discriminator said so.
-     *
-     * @param instance where the object is
-     * @param evaluation where in the schema the member stands
-     */
-    private record Branch(String instance, String evaluation) {}
-
-    /** A family complains of every member; those whose discriminator does not fit are not to be heard. */
-    private static List<Branch> refused(List<Error> errors) {
-        List<Branch> refused = new ArrayList<>();
-        for (Error error : errors) {
-            String path = error.getEvaluationPath().toString();
-            String instance = error.getInstanceLocation().toString();
-            Matcher last = BRANCH.matcher(path);
-            int end = -1;
-            while (last.find()) {
-                end = last.end();
-            }
-            boolean wrongWord = error.getKeyword().equals("const");
-            boolean noWord = error.getKeyword().equals("required") && isDiscriminator(property(error));
-            boolean noObject = error.getKeyword().equals("type")
-                    && end > 0
-                    && path.substring(end).equals("/$ref/type");
-            if (end > 0 && (wrongWord || noWord || noObject)) {
-                String object = wrongWord ? instance.substring(0, instance.lastIndexOf('/')) : instance;
-                refused.add(new Branch(object, path.substring(0, end)));
-            }
-        }
-        return refused;
-    }
-
-    private static boolean isDiscriminator(String property) {
-        return List.of("kind", "op", "shape").contains(property);
-    }
-
-    private static boolean isRefusedBranch(Error error, List<Branch> refused) {
-        String path = error.getEvaluationPath().toString();
-        String instance = error.getInstanceLocation().toString();
-        return refused.stream()
-                .anyMatch(b ->
-                        (path + "/").startsWith(b.evaluation + "/") && (instance + "/").startsWith(b.instance + "/"));
-    }
-
-    private Violation violation(Error error, JsonNode tree) {
+    private static Violation violation(Error error, JsonNode tree) {
         String pointer = error.getInstanceLocation().toString();
         String path = pointer.replaceFirst("^/", "")
                 .replace('/', '.')
@@ -100,25 +74,8 @@ final class SchemaCheck {
             case "required" -> new Violation(join(path, property), "missing", "must be given");
             case "additionalProperties" ->
                 new Violation(join(path, property), shown(value.path(property)), "is not a field of the format");
-            case "oneOf" -> ofFamily(error, value, path);
             default -> new Violation(path.isEmpty() ? "body" : path, shown(value), words(error));
         };
-    }
-
-    /** Speaks only where no member fits: else the member's own errors do. */
-    private Violation ofFamily(Error error, JsonNode value, String path) {
-        String at = error.getSchemaLocation().getFragment().toString();
-        JsonNode discriminator =
-                document.at(at.substring(0, at.lastIndexOf('/'))).path("discriminator");
-        String field = discriminator.path("propertyName").asString("kind");
-        List<String> words = new ArrayList<>(discriminator.path("mapping").propertyNames());
-        if (!value.isObject()) {
-            return new Violation(path.isEmpty() ? "body" : path, shown(value), "must be an object");
-        }
-        if (words.contains(value.path(field).asString(""))) {
-            return null;
-        }
-        return new Violation(join(path, field), shown(value.path(field)), "must be one of " + String.join(", ", words));
     }
 
     private static String property(Error error) {

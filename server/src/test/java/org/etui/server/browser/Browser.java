@@ -36,10 +36,7 @@ final class Browser implements AutoCloseable {
                                 "--no-first-run",
                                 "--disable-background-networking",
                                 "--disable-component-update",
-                                "--disable-sync",
-                                "--use-gl=angle",
-                                "--use-angle=swiftshader",
-                                "--enable-unsafe-swiftshader")));
+                                "--disable-sync")));
     }
 
     /** A window with storage of its own. */

@@ -273,7 +273,9 @@ class TemplateTest {
                 default -> null;
             };
             if (path != null && !element.getParentNode().getNodeName().equals("clipPath")) {
-                boolean filled = element.getAttribute("style").startsWith("fill:rgb");
+                boolean filled = ((Element) element.getParentNode())
+                        .getAttribute("style")
+                        .startsWith("fill:rgb");
                 drawn.add(new Drawn(new Path2D.Double(path, transform(element)).getBounds2D(), filled, 0));
             }
         }
@@ -308,13 +310,17 @@ class TemplateTest {
         return path;
     }
 
+    /** Every group's matrix from the root down to the element. */
     private static AffineTransform transform(Element element) {
+        AffineTransform outer =
+                element.getParentNode() instanceof Element parent ? transform(parent) : new AffineTransform();
         Matcher matcher = Pattern.compile("matrix\\(([^)]*)\\)").matcher(element.getAttribute("transform"));
-        if (!matcher.find()) {
-            return new AffineTransform();
+        if (matcher.find()) {
+            outer.concatenate(
+                    new AffineTransform(java.util.Arrays.stream(matcher.group(1).split("[ ,]+"))
+                            .mapToDouble(Double::parseDouble)
+                            .toArray()));
         }
-        return new AffineTransform(java.util.Arrays.stream(matcher.group(1).split("[ ,]+"))
-                .mapToDouble(Double::parseDouble)
-                .toArray());
+        return outer;
     }
 }

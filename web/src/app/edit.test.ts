@@ -1,0 +1,54 @@
+import { describe, expect, it } from 'vitest';
+import type { Element, Piece } from '../api/types';
+import { addElement, freeId, moveElement, patched, removeElement, withElement } from './edit';
+
+const run = (id: string): Element => ({ kind: 'straight', id, lengthMm: 5, rollDeg: 0, target: 'released' });
+
+function piece(): Piece {
+  return {
+    name: 'Hop',
+    source: { pattern: 's-hook', parameters: {}, detached: false },
+    strands: [{ id: 'hook', elements: [run('a'), run('b'), run('c')], order: ['c', 'a'] }],
+  } as unknown as Piece;
+}
+
+const ids = (p: Piece) => p.strands[0]?.elements.map((e) => e.id);
+
+describe('changing elements', () => {
+  it('changes one and detaches the piece from its pattern', () => {
+    const before = piece();
+    const after = withElement(before, 0, 'b', { lengthMm: 9 } as Partial<Element>);
+    expect(after.strands[0]?.elements[1]).toMatchObject({ id: 'b', lengthMm: 9 });
+    expect(after.source?.detached).toBe(true);
+    expect(before.source?.detached).toBe(false);
+  });
+
+  it('adds after the chosen one, or at the end', () => {
+    expect(ids(addElement(piece(), 0, run('x'), 'a'))).toEqual(['a', 'x', 'b', 'c']);
+    expect(ids(addElement(piece(), 0, run('x'), undefined))).toEqual(['a', 'b', 'c', 'x']);
+  });
+
+  it('moves along the wire and stops at the ends', () => {
+    expect(ids(moveElement(piece(), 0, 'a', 1))).toEqual(['b', 'a', 'c']);
+    expect(ids(moveElement(piece(), 0, 'a', -1))).toEqual(['a', 'b', 'c']);
+  });
+
+  it('removes one and forgets it in the order of forming', () => {
+    const after = removeElement(piece(), 0, 'c');
+    expect(ids(after)).toEqual(['a', 'b']);
+    expect(after.strands[0]?.order).toEqual(['a']);
+  });
+
+  it('finds names that are free', () => {
+    const strand = piece().strands[0];
+    expect(strand && freeId(strand, 'loop')).toBe('loop');
+    expect(strand && freeId(strand, 'a')).toBe('a-2');
+  });
+
+  it('applies a JSON Patch without touching the original', () => {
+    const before = piece();
+    const after = patched(before, [{ op: 'replace', path: '/strands/0/elements/0/lengthMm', value: 7 }]);
+    expect(after.strands[0]?.elements[0]).toMatchObject({ lengthMm: 7 });
+    expect(before.strands[0]?.elements[0]).toMatchObject({ lengthMm: 5 });
+  });
+});

@@ -1,0 +1,23 @@
+import { readFileSync } from 'node:fs';
+import { describe, expect, it } from 'vitest';
+import { length, lengthNumber, mass, thickness, words, type Rounding, type Units } from './units';
+
+// The same table that the core's own writer of lengths is tested with.
+const TABLE = '../core/src/test/resources/org/etui/core/measure/length-format.csv';
+const rows = readFileSync(TABLE, 'utf8').trim().split('\n').slice(2);
+
+describe('lengths on screen', () => {
+  it.each(rows.map((r) => r.split(',')))('%s mm in %s, %s, is %s', (mm, units, rounding, text) => {
+    expect(lengthNumber(Number(mm), units as Units, rounding as Rounding)).toBe(text);
+  });
+
+  it('carry their unit', () => {
+    expect(length(64, 'mm')).toBe('64.0 mm');
+    expect(length(63.5, 'in')).toBe('2 1/2 in');
+    expect(thickness(1.29, 'mm')).toBe('1.29 mm');
+    expect(thickness(1.29, 'in')).toBe('0.051 in');
+    expect(mass(0.473)).toBe('0.47 g');
+    expect(mass(12.34)).toBe('12.3 g');
+    expect(words('half-hard')).toBe('half hard');
+  });
+});
