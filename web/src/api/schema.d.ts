@@ -1874,6 +1874,8 @@ export interface components {
             to?: number;
             /** @description the words allowed, where it is a word */
             choices?: string[];
+            /** @description the parameter and word, as name=word, that it counts with */
+            when?: string;
         };
         TableControllerMetalRow: {
             /**

@@ -37,15 +37,21 @@ export function Measures(props: {
     }
   };
 
+  const valueOf = (p: Parameter) => props.source.parameters[p.name] ?? p.usual;
+  const counts = (p: Parameter) => {
+    const [name, word] = p.when?.split('=') ?? [];
+    return pattern.parameters.every((o) => o.name !== name || valueOf(o) === word);
+  };
+
   return (
     <>
       <h2 className="part-title">{pattern.title.toLowerCase()}</h2>
       <dl className="rows">
-        {pattern.parameters.map((p) => (
+        {pattern.parameters.filter(counts).map((p) => (
           <Measure
             key={p.name}
             parameter={p}
-            value={props.source.parameters[p.name] ?? p.usual}
+            value={valueOf(p)}
             wrong={wrong[p.name]}
             onChange={(value) => set(p.name, value)}
           />

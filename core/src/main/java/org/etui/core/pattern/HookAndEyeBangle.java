@@ -42,7 +42,8 @@ final class HookAndEyeBangle extends Pattern {
                 Wire.ofAwg(Metal.COPPER, Temper.DEAD_SOFT, "14"),
                 List.of(
                         Parameter.choice("size", "size", "medium", "small", "large", "hand girth"),
-                        Parameter.mm("handGirthMm", "hand girth, closed", MEDIUM_MM, 100, 320),
+                        Parameter.mm("handGirthMm", "hand girth, closed", MEDIUM_MM, 100, 320)
+                                .onlyWith("size", "hand girth"),
                         Parameter.mm("gapMm", "gap at the closure", 9, 2, 40),
                         Parameter.mm("eyeInsideMm", "eye, inside", 4, 1, 20),
                         Parameter.mm("hookInsideMm", "hook, inside", 4.5, 1, 20),

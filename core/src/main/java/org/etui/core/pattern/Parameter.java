@@ -16,6 +16,7 @@ import org.etui.core.check.Term;
  * @param from the least number
  * @param to the greatest number
  * @param choices the words allowed, where it is a word
+ * @param when the parameter and word, as name=word, that it counts with; empty: always
  */
 public record Parameter(
         @Term("name in the document") String name,
@@ -24,23 +25,45 @@ public record Parameter(
         @Term("the default: a number or a word") Object usual,
         @Term("the least number") OptionalDouble from,
         @Term("the greatest number") OptionalDouble to,
-        @Term("the words allowed, where it is a word") Optional<List<String>> choices) {
+        @Term("the words allowed, where it is a word") Optional<List<String>> choices,
+
+        @Term("the parameter and word, as name=word, that it counts with")
+        Optional<String> when) {
 
     /** A length in mm. */
     static Parameter mm(String name, String title, double usual, double from, double to) {
         return number(name, title, "mm", usual, from, to);
     }
 
+    /** The same, counting only where another parameter has this word. */
+    Parameter onlyWith(String other, String word) {
+        return new Parameter(name, title, unit, usual, from, to, choices, Optional.of(other + "=" + word));
+    }
+
     /** A number in some unit. */
     static Parameter number(String name, String title, String unit, double usual, double from, double to) {
         return new Parameter(
-                name, title, unit, usual, OptionalDouble.of(from), OptionalDouble.of(to), Optional.empty());
+                name,
+                title,
+                unit,
+                usual,
+                OptionalDouble.of(from),
+                OptionalDouble.of(to),
+                Optional.empty(),
+                Optional.empty());
     }
 
     /** A word, the first one usual. */
     static Parameter choice(String name, String title, String... words) {
         return new Parameter(
-                name, title, "", words[0], OptionalDouble.empty(), OptionalDouble.empty(), Optional.of(List.of(words)));
+                name,
+                title,
+                "",
+                words[0],
+                OptionalDouble.empty(),
+                OptionalDouble.empty(),
+                Optional.of(List.of(words)),
+                Optional.empty());
     }
 
     /**

@@ -60,6 +60,9 @@ public final class BenchCard {
         for (int i = 0; i < work.operations().size(); i++) {
             Operation operation = work.operations().get(i);
             int state = i + 1;
+            if (i == 0 && isFiledFirst(work)) {
+                continue;
+            }
             if (operation instanceof Operation.Form form) {
                 form(work, form, marks, path, state);
             } else if (operation instanceof Operation.Flatten flatten) {
@@ -97,11 +100,22 @@ public final class BenchCard {
                 .caution(EYES)
                 .minutes(0.5 * count)
                 .state(0));
-        add(new Draft(id, "Dress the ends", "file, emery 600")
+        boolean filed = isFiledFirst(work);
+        double left = work.netMm() + work.stretch().tailMm();
+        String to = filed ? ", down to " + format.write(left, Rounding.NEAREST) : "";
+        Draft dress = new Draft(id, "Dress the ends" + to, "file, emery 600")
                 .text(dressText(work))
                 .check("No edge catches a fingertip.")
                 .caution("Do not breathe the dust.")
-                .minutes(1));
+                .minutes(1);
+        add(filed ? dress.state(1) : dress);
+    }
+
+    /** Without a handle the spare is filed off before anything is formed. */
+    private static boolean isFiledFirst(StrandWork work) {
+        return work.handleAt() == HandleAt.NONE
+                && !work.operations().isEmpty()
+                && work.operations().get(0) instanceof Operation.Trim;
     }
 
     private String markText(List<Mark> marks) {

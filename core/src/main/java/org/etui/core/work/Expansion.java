@@ -1,9 +1,9 @@
 package org.etui.core.work;
 
 import java.util.ArrayList;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.etui.core.curve.CurvePiece;
 import org.etui.core.curve.Line;
 import org.etui.core.element.Element;
@@ -19,7 +19,8 @@ import org.etui.core.section.Section;
 
 /**
  * Elements expanded into the straight wire and the operations that make the form of it, in working order. A handle is a
- * lead with a trim, a paddle is a straight with a flattening: one road, no special case.
+ * lead with a trim, a paddle is a straight with a flattening: one road, no special case. Spare is trimmed with the handle;
+ * where there is none it is filed off first, since the ends are formed at once.
  *
  * @param cut the straight wire, cut
  * @param operations in working order
@@ -29,6 +30,7 @@ import org.etui.core.section.Section;
 record Expansion(Workpiece cut, List<Operation> operations, Stretch stretch, HandleAt handleAt) {
     private static final String HANDLE_START = "handle-start";
     private static final String HANDLE_END = "handle-end";
+    private static final String TAIL = "tail";
     private static final String SPARE = "spare";
 
     static Expansion of(Piece piece, Strand strand) {
@@ -37,17 +39,25 @@ record Expansion(Workpiece cut, List<Operation> operations, Stretch stretch, Han
         double net = sum(runs, Run.Kind.ELEMENT);
         Stretch stretch = Stretch.of(net, sum(runs, Run.Kind.HANDLE), strand.allowance(), handleAt);
         addLeads(runs, strand, handleAt, stretch);
-        List<Operation> operations = new Order(piece, strand).operations();
-        Set<String> trimmed = new LinkedHashSet<>();
-        runs.stream()
-                .map(Run::element)
-                .filter(id -> id.equals(HANDLE_START) || id.equals(HANDLE_END) || id.equals(SPARE))
-                .forEach(trimmed::add);
-        if (!trimmed.isEmpty()) {
-            operations.add(new Operation.Trim(trimmed));
+        List<Operation> operations = new ArrayList<>();
+        if (handleAt == HandleAt.NONE && has(runs, Set.of(SPARE))) {
+            operations.add(new Operation.Trim(Set.of(SPARE)));
+        }
+        operations.addAll(new Order(piece, strand).operations());
+        Set<String> last = handleAt == HandleAt.NONE ? Set.of(TAIL) : Set.of(HANDLE_START, HANDLE_END, TAIL, SPARE);
+        if (has(runs, last)) {
+            operations.add(new Operation.Trim(ids(runs, last)));
         }
         return new Expansion(
                 new Workpiece(strand.wire(), runs, anchor(strand)), List.copyOf(operations), stretch, handleAt);
+    }
+
+    private static boolean has(List<Run> runs, Set<String> ids) {
+        return !ids(runs, ids).isEmpty();
+    }
+
+    private static Set<String> ids(List<Run> runs, Set<String> wanted) {
+        return runs.stream().map(Run::element).filter(wanted::contains).collect(Collectors.toSet());
     }
 
     /** Which of the two ends is formed later: that is the one held on to. */
@@ -84,15 +94,20 @@ record Expansion(Workpiece cut, List<Operation> operations, Stretch stretch, Han
 
     private static void addLeads(List<Run> runs, Strand strand, HandleAt handleAt, Stretch stretch) {
         double handle = strand.allowance().handleMm();
-        double spare = stretch.tailMm() + stretch.fileMm() + stretch.roundingMm();
+        double spare = stretch.fileMm() + stretch.roundingMm();
         if (handle > 0 && (handleAt == HandleAt.START || handleAt == HandleAt.BOTH)) {
             runs.add(0, lead(HANDLE_START, Run.Kind.HANDLE, handle, strand));
         }
         if (handle > 0 && (handleAt == HandleAt.END || handleAt == HandleAt.BOTH)) {
             runs.add(lead(HANDLE_END, Run.Kind.HANDLE, handle, strand));
         }
-        if (spare > 0) {
-            Run run = lead(SPARE, Run.Kind.SPARE, spare, strand);
+        addSpare(runs, TAIL, stretch.tailMm(), strand, handleAt);
+        addSpare(runs, SPARE, spare, strand, handleAt);
+    }
+
+    private static void addSpare(List<Run> runs, String id, double lengthMm, Strand strand, HandleAt handleAt) {
+        if (lengthMm > 0) {
+            Run run = lead(id, Run.Kind.SPARE, lengthMm, strand);
             runs.add(handleAt == HandleAt.START ? 0 : runs.size(), run);
         }
     }

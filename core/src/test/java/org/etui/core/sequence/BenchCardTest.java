@@ -48,6 +48,15 @@ class BenchCardTest {
     }
 
     @Test
+    void withoutAHandle_theSpareIsFiledOffBeforeForming() {
+        List<String> titles = titles(Patterns.find("s-hook").orElseThrow().usual());
+
+        assertThat(titles.indexOf("Dress the ends, down to 47.0 mm"))
+                .isBetween(0, titles.indexOf("Form the first curl") - 1);
+        assertThat(titles).doesNotContain("Trim the handle", "Trim to length");
+    }
+
+    @Test
     void handle_isTrimmedOnlyAfterHammering() {
         List<String> titles = titles(CLASP.withWork(List.of(new org.etui.core.piece.Work.Flatten(
                 "w1", "hook", List.of("hook-bend"), 0.95, org.etui.core.piece.With.DOMED_HAMMER, "forming"))));

@@ -317,8 +317,7 @@ class ShapeTest {
     /** Fifty changes by key, each timed from the key to the frame that shows the changed figure, ms, sorted. */
     @SuppressWarnings("unchecked")
     private static List<Double> fiftyTries(Page page) {
-        List<Number> times = (List<Number>) page.evaluate(
-                """
+        List<Number> times = (List<Number>) page.evaluate("""
                 async () => {
                   const net = [...document.querySelectorAll('dt')].find((d) => d.textContent.startsWith('net')).nextSibling;
                   const times = [];
