@@ -1889,15 +1889,34 @@ export interface components {
             densityGPerCm3: number;
             /** @description Young's modulus, GPa */
             modulusGpa: number;
+            /** @description flow curve by Voce; absent for music wire */
+            flow?: components["schemas"]["Flow"];
+            /** @description strain since purchase from which to mind, an estimate */
+            amberStrain: number;
+            /** @description strain since purchase at which it may crack, an estimate */
+            redStrain: number;
             /**
              * @description what a steel hammer does to it
              * @enum {string}
              */
             underHammer: "good" | "stiffens" | "soft" | "lightly" | "stop";
+            /**
+             * @description what a sulfide bath does to it
+             * @enum {string}
+             */
+            sulfide: "fast" | "slow" | "core-edges" | "none";
             /** @description tempers it is sold in */
             tempers: ("dead-soft" | "quarter-hard" | "half-hard" | "hard" | "spring")[];
             /** @description where the figures come from */
             source: string;
+        };
+        Flow: {
+            /** @description stress at which annealed metal begins to flow, MPa */
+            startMpa: number;
+            /** @description stress that hardening tends to, MPa */
+            fullMpa: number;
+            /** @description plastic strain over which it hardens */
+            strainScale: number;
         };
         TableControllerGaugeAnswer: {
             /** @description the thickness asked for, mm; 0 where all were asked for */

@@ -9,8 +9,10 @@ export function LengthField(props: {
   label: string;
   /** the length, mm */
   mm: number;
-  /** called with the new length in mm; says whether it was taken */
-  onChange: (mm: number) => Promise<boolean>;
+  /** called with the new length in mm and what was typed, if anything; says whether it was taken */
+  onChange: (mm: number, typed?: string) => Promise<boolean>;
+  /** what was typed for the length that stands, where that was not mm */
+  entered?: string | undefined;
   /** whether it is a thickness, shown to a hundredth */
   fine?: boolean;
   /** what was wrong with the last value, from elsewhere */
@@ -32,7 +34,7 @@ export function LengthField(props: {
     try {
       const { mm } = await api.length(typed, units);
       setRefused(undefined);
-      if (await props.onChange(mm)) setTyped(undefined);
+      if (await props.onChange(mm, typed.trim())) setTyped(undefined);
     } catch (thrown) {
       if (!(thrown instanceof Refused)) throw thrown;
       setRefused(thrown.problem.violations[0]?.limit ?? thrown.problem.detail);
@@ -57,6 +59,7 @@ export function LengthField(props: {
     <div>
       <dt>
         <label htmlFor={id}>{props.label}</label>
+        {props.entered && <span className="entered"> typed {props.entered}</span>}
         {wrong && (
           <div className="wrong" role="alert" id={`${id}w`}>
             {wrong}

@@ -1,12 +1,13 @@
 import { describe, expect, it } from 'vitest';
 import type { Element, Piece } from '../api/types';
-import { addElement, freeId, moveElement, patched, removeElement, withElement } from './edit';
+import { addElement, freeId, moveElement, patched, removeElement, withElement, withEntered } from './edit';
 
 const run = (id: string): Element => ({ kind: 'straight', id, lengthMm: 5, rollDeg: 0, target: 'released' });
 
 function piece(): Piece {
   return {
     name: 'Hop',
+    entered: {},
     source: { pattern: 's-hook', parameters: {}, detached: false },
     strands: [{ id: 'hook', elements: [run('a'), run('b'), run('c')], order: ['c', 'a'] }],
   } as unknown as Piece;
@@ -21,6 +22,12 @@ describe('changing elements', () => {
     expect(after.strands[0]?.elements[1]).toMatchObject({ id: 'b', lengthMm: 9 });
     expect(after.source?.detached).toBe(true);
     expect(before.source?.detached).toBe(false);
+  });
+
+  it('remembers what was typed where it was not mm', () => {
+    const typed = withEntered(piece(), 'strands.hook.elements.a.lengthMm', '5/16in');
+    expect(typed.entered).toEqual({ 'strands.hook.elements.a.lengthMm': '5/16in' });
+    expect(withEntered(typed, 'strands.hook.elements.a.lengthMm', '8 mm').entered).toEqual({});
   });
 
   it('adds after the chosen one, or at the end', () => {

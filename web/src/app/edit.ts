@@ -19,6 +19,14 @@ export function withElement(piece: Piece, strand: number, id: string, change: Pa
   return detached(withStrand(piece, strand, { ...old, elements }));
 }
 
+/** Remembers what was typed for a measure where that was not millimetres; forgets it otherwise. */
+export function withEntered(piece: Piece, path: string, typed: string | undefined): Piece {
+  const entered = { ...piece.entered };
+  if (typed === undefined || /^[\d.,\s]+(mm)?$/.test(typed)) Reflect.deleteProperty(entered, path);
+  else entered[path] = typed;
+  return { ...piece, entered };
+}
+
 /** Puts a new element after another one, or at the end. */
 export function addElement(
   piece: Piece,

@@ -1,11 +1,12 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { api, Refused } from '../../api/client';
+import { Refused } from '../../api/client';
 import { queries } from '../../api/queries';
-import type { Parameter, Piece } from '../../api/types';
+import type { Parameter, Piece, Strand } from '../../api/types';
 import { useBench } from '../../app/bench';
 import { ChoiceField } from '../../app/ChoiceField';
 import { LengthField } from '../../app/LengthField';
+import { remade } from '../../app/remake';
 import { NumberField } from '../../app/NumberField';
 
 /** The measures of the pattern that the piece follows: each changes the piece as a whole. */
@@ -22,14 +23,9 @@ export function Measures(props: {
   const set = async (name: string, value: number | string): Promise<boolean> => {
     try {
       const now = latest();
-      const made = await api.make(pattern.name, {
-        ...(now.source ?? props.source).parameters,
-        [name]: value,
-        wire: now.strands[0]?.wire,
-        purpose: now.purpose,
-      });
+      const update = await remade(now, { [name]: value }, (now.strands[0] as Strand).wire);
       setWrong({});
-      return await change((p) => ({ ...p, source: made.source, strands: made.strands }));
+      return await change(update);
     } catch (thrown) {
       if (!(thrown instanceof Refused)) throw thrown;
       setWrong(Object.fromEntries(thrown.problem.violations.map((v) => [v.path, v.limit])));

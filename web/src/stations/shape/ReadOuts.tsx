@@ -2,9 +2,10 @@ import type { Element, ElementPlan, Piece, Strand, StrandPlan } from '../../api/
 import { AdviceList } from '../../app/AdviceList';
 import { useBench } from '../../app/bench';
 import { ChoiceField } from '../../app/ChoiceField';
-import { withElement, withStrand } from '../../app/edit';
+import { withElement, withEntered, withStrand } from '../../app/edit';
 import { LengthField } from '../../app/LengthField';
 import { NumberField } from '../../app/NumberField';
+import { Row } from '../../app/Row';
 import { useSettings } from '../../app/settings';
 import { length, lengthNumber, thickness } from '../../app/units';
 import { fieldsOf, stepOf, valueOf } from './fields';
@@ -55,18 +56,9 @@ export function ReadOuts(props: {
   );
 }
 
-function Row(props: {
-  /** what it is */
-  label: string;
-  /** the figure with its unit */
-  value: string;
-}) {
-  return (
-    <div>
-      <dt>{props.label}</dt>
-      <dd>{props.value}</dd>
-    </div>
-  );
+/** A bare number typed while inches are on, with its unit. */
+function inInches(typed: string): string {
+  return /^[\d.,\s/]+$/.test(typed) ? `${typed}in` : typed;
 }
 
 function ElementPart(props: {
@@ -78,10 +70,11 @@ function ElementPart(props: {
   index: number;
 }) {
   const { element, planned, index } = props;
-  const { plan, change } = useBench();
+  const { piece, plan, change } = useBench();
   const { units } = useSettings();
   const id = element.id ?? '';
   const set = (change_: Partial<Element>) => change((p) => withElement(p, index, id, change_));
+  const path = (field: string) => `strands.${piece.strands[index]?.id ?? index}.elements.${id}.${field}`;
   const mark = plan.strands[index]?.marks.find((m) => m.element === id);
   return (
     <>
@@ -94,7 +87,16 @@ function ElementPart(props: {
               label={f.label}
               mm={valueOf(element, f.name)}
               fine={f.name === 'toMm'}
-              onChange={(mm) => set({ [f.name]: mm })}
+              entered={piece.entered[path(f.name)]}
+              onChange={(mm, typed) =>
+                change((p) =>
+                  withEntered(
+                    withElement(p, index, id, { [f.name]: mm }),
+                    path(f.name),
+                    units === 'in' && typed ? inInches(typed) : typed,
+                  ),
+                )
+              }
             />
           ) : (
             <NumberField

@@ -6,8 +6,9 @@ import type { Metal, Purpose, Section, Strand, Temper, Wire } from '../../api/ty
 import { AdviceList } from '../../app/AdviceList';
 import { useBench } from '../../app/bench';
 import { ChoiceField } from '../../app/ChoiceField';
-import { withStrand } from '../../app/edit';
+import { followsPattern, remade, rewired } from '../../app/remake';
 import { LengthField } from '../../app/LengthField';
+import { Row } from '../../app/Row';
 import { useSettings } from '../../app/settings';
 import { length, mass, thickness, words } from '../../app/units';
 import { GaugeRack } from './GaugeRack';
@@ -24,17 +25,25 @@ const PURPOSES: Purpose[] = [
 
 /** Metal, gauge, temper and section; what they do to cut length and mass shows at once. */
 export function WireStation() {
-  const { piece, plan, change } = useBench();
+  const { piece, plan, latest, change } = useBench();
   const { units } = useSettings();
   const metals = useQuery(queries.metals());
   const strand = piece.strands[0] as Strand;
   const planned = plan.strands[0];
   const wire = strand.wire;
-  const set = (next: Partial<Wire>) =>
-    change((p) => {
-      const old = p.strands[0] as Strand;
-      return withStrand(p, 0, { ...old, wire: { ...old.wire, ...next } });
-    });
+  const [refused, setRefused] = useState<string>();
+  const set = async (next: Partial<Wire>): Promise<boolean> => {
+    setRefused(undefined);
+    const now = latest();
+    if (!followsPattern(now)) return change((p) => rewired(p, next));
+    try {
+      return await change(await remade(now, {}, { ...(now.strands[0] as Strand).wire, ...next }));
+    } catch (thrown) {
+      if (!(thrown instanceof Refused)) throw thrown;
+      setRefused(thrown.problem.violations.map((v) => `${v.path} was ${v.value}: ${v.limit}`).join('; '));
+      return false;
+    }
+  };
   const row = metals.data?.find((m) => m.metal === wire.metal);
   const pickMetal = (metal: Metal) => {
     const tempers = metals.data?.find((m) => m.metal === metal)?.tempers ?? [];
@@ -94,6 +103,11 @@ export function WireStation() {
             </>
           )}
         </dl>
+        {refused && (
+          <p className="wrong" role="alert">
+            {refused}
+          </p>
+        )}
         {row && (
           <p className="why">
             Under a steel hammer: {hammer(row.underHammer)}. Density {row.densityGPerCm3} g/cm³, stiffness{' '}
@@ -116,20 +130,6 @@ function hammer(sense: string): string {
     stop: 'never, skin or coat cracks or the wire snaps',
   };
   return says[sense] ?? sense;
-}
-
-function Row(props: {
-  /** what it is */
-  label: string;
-  /** the figure with its unit */
-  value: string;
-}) {
-  return (
-    <div>
-      <dt>{props.label}</dt>
-      <dd>{props.value}</dd>
-    </div>
-  );
 }
 
 /** The section's shape and its measures. */

@@ -48,7 +48,7 @@ final class HookAndEyeBangle extends Pattern {
                         Parameter.mm("eyeInsideMm", "eye, inside", 4, 1, 20),
                         Parameter.mm("hookInsideMm", "hook, inside", 4.5, 1, 20),
                         Parameter.mm("paddleMm", "paddle, length", 5, 2, 20),
-                        Parameter.mm("paddleToMm", "paddle, thickness", 1, 0.3, 3)));
+                        Parameter.number("paddlePercent", "paddle, of the wire", "%", 62, 30, 95)));
     }
 
     @Override
@@ -71,12 +71,18 @@ final class HookAndEyeBangle extends Pattern {
                 Bend.of("hook-corner", CORNER_DEG, Turn.RIGHT),
                 Straight.of("hook-stem", stand),
                 Arc.of("hook", values.number("hookInsideMm"), HOOK_DEG, Turn.RIGHT),
-                Paddle.of("paddle", values.number("paddleMm"), values.number("paddleToMm")));
+                Paddle.of("paddle", values.number("paddleMm"), paddleTo(values, wire)));
         Strand strand = Strand.of("bangle", "Bangle", wire, elements)
                 .withOrder(
                         List.of("eye", "eye-stem", "eye-corner", "paddle", "hook", "hook-stem", "hook-corner", "body"))
                 .withAllowance(Allowance.usual().withHandleAt(HandleAt.NONE))
                 .withPlace(Place.turned(90));
         return Piece.of(title(), purpose, List.of(strand));
+    }
+
+    /** The paddle's thickness to the hundredth of a millimetre, as a maker reads it. */
+    private static double paddleTo(Values values, Wire wire) {
+        double exact = wire.section().thicknessMm() * values.number("paddlePercent") / 100;
+        return Math.round(exact * 100) / 100.0;
     }
 }

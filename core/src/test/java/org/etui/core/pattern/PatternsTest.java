@@ -83,12 +83,12 @@ class PatternsTest {
                             p.choices()
                                     .get()
                                     .get(random.nextInt(p.choices().get().size())));
-                } else if (!p.name().equals("paddleToMm")) {
+                } else {
                     double from = p.from().orElseThrow();
                     values.put(p.name(), from + random.nextDouble() * (p.to().orElseThrow() - from));
                 }
             }
-            Wire wire = Wire.ofRound(Metal.COPPER, Temper.DEAD_SOFT, 1.2 + random.nextDouble());
+            Wire wire = Wire.ofRound(Metal.COPPER, Temper.DEAD_SOFT, 0.3 + 2.5 * random.nextDouble());
             Piece piece = pattern.make(values, Optional.of(wire), Optional.of(Purpose.DECORATIVE));
 
             assertThat(PieceChecks.of(piece)).isEmpty();

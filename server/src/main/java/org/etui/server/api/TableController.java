@@ -2,10 +2,12 @@ package org.etui.server.api;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import org.etui.core.check.BadInput;
 import org.etui.core.check.Term;
 import org.etui.core.measure.Gauge;
 import org.etui.core.measure.GaugeSystem;
+import org.etui.core.metal.Flow;
 import org.etui.core.metal.Metal;
 import org.etui.core.metal.Temper;
 import org.etui.core.piece.Piece;
@@ -30,7 +32,11 @@ class TableController {
      * @param title its name in the trade
      * @param densityGPerCm3 density
      * @param modulusGpa Young's modulus
+     * @param flow flow curve; absent for music wire
+     * @param amberStrain strain since purchase from which to mind, an estimate
+     * @param redStrain strain since purchase at which it may crack, an estimate
      * @param underHammer what a steel hammer does to it
+     * @param sulfide what a sulfide bath does to it
      * @param tempers tempers it is sold in
      * @param source where the figures come from
      */
@@ -39,7 +45,18 @@ class TableController {
             @Term("its name in the trade") String title,
             @Term("density, g/cm³") double densityGPerCm3,
             @Term("Young's modulus, GPa") double modulusGpa,
+
+            @Term("flow curve by Voce; absent for music wire")
+            Optional<Flow> flow,
+
+            @Term("strain since purchase from which to mind, an estimate")
+            double amberStrain,
+
+            @Term("strain since purchase at which it may crack, an estimate")
+            double redStrain,
+
             @Term("what a steel hammer does to it") Metal.HammerSense underHammer,
+            @Term("what a sulfide bath does to it") Metal.Sulfide sulfide,
             @Term("tempers it is sold in") List<Temper> tempers,
             @Term("where the figures come from") String source) {}
 
@@ -52,9 +69,13 @@ class TableController {
                         m.title(),
                         m.densityGPerCm3(),
                         m.modulusGpa(),
+                        m.flow(),
+                        m.amberStrain(),
+                        m.redStrain(),
                         m.underHammer(),
+                        m.sulfide(),
                         Arrays.stream(Temper.values()).filter(m::comesIn).toList(),
-                        "handbook values, from memory"))
+                        "density and stiffness: handbook values; flow: fits; all from memory"))
                 .toList();
     }
 

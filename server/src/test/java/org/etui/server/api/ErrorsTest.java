@@ -49,36 +49,36 @@ class ErrorsTest {
 
     static Stream<Arguments> replacements() {
         return Stream.of(
-                Arguments.of("/strands/0/elements/0/insideMm", "-3", "strands.0.elements.0.insideMm"),
-                Arguments.of("/strands/0/elements/0/insideMm", "0", "strands.0.elements.0.insideMm"),
-                Arguments.of("/strands/0/elements/0/insideMm", "1e9", "strands.0.elements.0.insideMm"),
-                Arguments.of("/strands/0/elements/0/insideMm", "1e400", "strands.0.elements.0.insideMm"),
-                Arguments.of("/strands/0/elements/0/insideMm", "\"3\"", "strands.0.elements.0.insideMm"),
-                Arguments.of("/strands/0/elements/0/insideMm", "null", "strands.0.elements.0.insideMm"),
-                Arguments.of("/strands/0/elements/0/kind", "\"zigzag\"", "strands.0.elements.0.kind"),
-                Arguments.of("/strands/0/elements/0/kind", "\"coil\"", "strands.0.elements.0"),
-                Arguments.of("/strands/0/elements/0/shiny", "true", "strands.0.elements.0.shiny"),
-                Arguments.of("/strands/0/elements", "[]", "strands.0.elements"),
-                Arguments.of("/strands/0/wire/metal", "\"unobtainium\"", "strands.0.wire.metal"),
-                Arguments.of("/strands/0/wire/section/diameterMm", "0", "strands.0.wire.section.diameterMm"),
-                Arguments.of("/strands/0/wire/section/shape", "\"star\"", "strands.0.wire.section.shape"),
-                Arguments.of("/strands/0/order", "[\"nose\"]", "strands.0.order.0"),
-                Arguments.of("/strands/0/count", "0", "strands.0.count"),
-                Arguments.of("/strands/0/count", "2.5", "strands.0.count"),
-                Arguments.of("/work/0/toMm", "3", "work.0.toMm"),
-                Arguments.of("/work/0/op", "\"melt\"", "work.0.op"),
-                Arguments.of("/work/0/with", "\"anvil\"", "work.0.with"),
-                Arguments.of("/format", "\"other\"", "format"),
-                Arguments.of("/version", "2", "version"),
-                Arguments.of("/name", "\"\"", "name"),
-                Arguments.of("/strands", "{}", "strands"),
-                Arguments.of("/extra", "1", "extra"));
+                Arguments.of("strands.0.elements.0.insideMm", "-3", "strands.0.elements.0.insideMm"),
+                Arguments.of("strands.0.elements.0.insideMm", "0", "strands.0.elements.0.insideMm"),
+                Arguments.of("strands.0.elements.0.insideMm", "1e9", "strands.0.elements.0.insideMm"),
+                Arguments.of("strands.0.elements.0.insideMm", "1e400", "strands.0.elements.0.insideMm"),
+                Arguments.of("strands.0.elements.0.insideMm", "\"3\"", "strands.0.elements.0.insideMm"),
+                Arguments.of("strands.0.elements.0.insideMm", "null", "strands.0.elements.0.insideMm"),
+                Arguments.of("strands.0.elements.0.kind", "\"zigzag\"", "strands.0.elements.0.kind"),
+                Arguments.of("strands.0.elements.0.kind", "\"coil\"", "strands.0.elements.0"),
+                Arguments.of("strands.0.elements.0.shiny", "true", "strands.0.elements.0.shiny"),
+                Arguments.of("strands.0.elements", "[]", "strands.0.elements"),
+                Arguments.of("strands.0.wire.metal", "\"unobtainium\"", "strands.0.wire.metal"),
+                Arguments.of("strands.0.wire.section.diameterMm", "0", "strands.0.wire.section.diameterMm"),
+                Arguments.of("strands.0.wire.section.shape", "\"star\"", "strands.0.wire.section.shape"),
+                Arguments.of("strands.0.order", "[\"nose\"]", "strands.0.order.0"),
+                Arguments.of("strands.0.count", "0", "strands.0.count"),
+                Arguments.of("strands.0.count", "2.5", "strands.0.count"),
+                Arguments.of("work.0.toMm", "3", "work.0.toMm"),
+                Arguments.of("work.0.op", "\"melt\"", "work.0.op"),
+                Arguments.of("work.0.with", "\"anvil\"", "work.0.with"),
+                Arguments.of("format", "\"other\"", "format"),
+                Arguments.of("version", "2", "version"),
+                Arguments.of("name", "\"\"", "name"),
+                Arguments.of("strands", "{}", "strands"),
+                Arguments.of("extra", "1", "extra"));
     }
 
     @ParameterizedTest
     @MethodSource("replacements")
-    void badField_isNamedWithPathValueAndLimit(String pointer, String value, String path) {
-        Http.Answer answer = http.post("/api/plans", replaced(pointer, value));
+    void badField_isNamedWithPathValueAndLimit(String field, String value, String path) {
+        Http.Answer answer = http.post("/api/plans", replaced(field, value));
 
         assertThat(answer.status()).isEqualTo(400);
         assertThat(answer.response().headers().firstValue("Content-Type")).hasValue("application/problem+json");
@@ -89,10 +89,11 @@ class ErrorsTest {
         });
     }
 
-    private static String replaced(String pointer, String value) {
-        int cut = pointer.lastIndexOf('/');
+    private static String replaced(String field, String value) {
+        int cut = field.lastIndexOf('.');
         JsonNode tree = Json.MAPPER.readTree(PIECE);
-        ((ObjectNode) tree.at(pointer.substring(0, cut))).put(pointer.substring(cut + 1), "@@");
+        String holder = cut < 0 ? "" : "/" + field.substring(0, cut).replace('.', '/');
+        ((ObjectNode) tree.at(holder)).put(field.substring(cut + 1), "@@");
         return tree.toString().replace("\"@@\"", value);
     }
 

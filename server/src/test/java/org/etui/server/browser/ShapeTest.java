@@ -96,6 +96,37 @@ class ShapeTest {
     }
 
     @Test
+    void inchesTypedForAnElement_areRemembered() {
+        Page page = shape();
+        page.locator("[data-segment=run]").click();
+        field(page, "length").fill("1/4in");
+        page.keyboard().press("Enter");
+
+        assertThat(page.getByText("typed 1/4in")).isVisible();
+        assertThat(keptAt(2)
+                        .at("/document/entered")
+                        .get("strands.hook.elements.run.lengthMm")
+                        .asString())
+                .isEqualTo("1/4in");
+    }
+
+    @Test
+    void thinWire_remakesThePieceByItsPattern() {
+        String bangle = Json.MAPPER.writeValueAsString(
+                Patterns.find("hook-and-eye-bangle").orElseThrow().usual());
+        id = http.post("/api/pieces", bangle).json().get("id").asString();
+        Page page = browser.open("/pieces/" + id + "/wire");
+        page.getByLabel("thickness", new Page.GetByLabelOptions().setExact(true))
+                .fill("0.3");
+        page.keyboard().press("Enter");
+
+        assertThat(page.getByText("A bangle of 0.3 mm wire does not keep its shape"))
+                .isVisible();
+        assertThat(keptAt(2).at("/document/strands/0/elements/7/toMm").asDouble())
+                .isEqualTo(0.19);
+    }
+
+    @Test
     void impossibleLength_saysWhatIsAllowed_andThePieceStands() {
         Page page = shape();
         page.getByLabel("hook, inside").fill("blue");

@@ -90,6 +90,20 @@ class ViewsTest {
         return paths;
     }
 
+    @Test
+    void printDialog_isAccessible_andShowsTheSheet() {
+        Page page = browser.open("/pieces/" + tray.get(1).get("id").asString() + "/shape");
+        page.waitForSelector("[data-testid=cut]");
+        page.keyboard().press("p");
+        page.waitForSelector("img[alt^=template]");
+        page.waitForFunction("document.querySelector('img[alt^=template]').naturalWidth > 0");
+        page.waitForTimeout(400);
+
+        assertThat(Browser.seriousByAxe(page)).isEmpty();
+        assertThat(Browser.overlaps(page)).isEmpty();
+        page.close();
+    }
+
     @ParameterizedTest
     @CsvSource({"1280, 800", "1024, 768"})
     void form_fillsAtLeast55PercentOfTheLimitingSideOfItsMat(int width, int height) {
