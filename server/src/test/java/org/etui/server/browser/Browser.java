@@ -57,7 +57,7 @@ final class Browser implements AutoCloseable {
         });
         page.onRequest(request -> {
             String host = URI.create(request.url()).getHost();
-            if (host != null && !host.equals("127.0.0.1")) {
+            if (request.url().startsWith("http") && !"127.0.0.1".equals(host)) {
                 complaints.add("request to " + request.url());
             }
         });
