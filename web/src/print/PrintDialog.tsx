@@ -34,6 +34,9 @@ export function PrintDialog(props: {
           <span className="label">Print at 100 %, then measure the check bar.</span>
         </div>
         <div
+          role="region"
+          aria-label="the sheet"
+          tabIndex={0}
           style={{
             height: '52vh',
             overflow: 'auto',

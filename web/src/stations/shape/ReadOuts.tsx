@@ -109,6 +109,15 @@ function ElementPart(props: {
             />
           ),
         )}
+        {element.kind === 'spiral' && (
+          <NumberField
+            label="gap between turns"
+            value={element.gapMm}
+            unit="mm"
+            step={0.1}
+            onChange={(gapMm) => set({ gapMm })}
+          />
+        )}
         {'turn' in element && (
           <ChoiceField
             label="curves to the"
@@ -133,9 +142,19 @@ function ElementPart(props: {
             />
           </>
         )}
+        {element.kind === 'spiral' && planned.finished && (
+          <Row label="outside, by calliper" value={length(planned.finished.outsideMm, units)} />
+        )}
         <Row label="wire in it" value={length(planned.lengthMm, units)} />
         {planned.tool && (
-          <Row label="form it on" value={`${planned.tool.kind}, ${length(planned.tool.insideMm, units)}`} />
+          <Row
+            label="form it on"
+            value={
+              planned.tool.insideMm > 0
+                ? `${planned.tool.kind}, ${length(planned.tool.insideMm, units)}`
+                : planned.tool.kind
+            }
+          />
         )}
         <Row
           label="starts"

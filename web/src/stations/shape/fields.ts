@@ -31,6 +31,12 @@ const FIELDS: Partial<Record<Kind, Field[]>> = {
     { name: 'insideMm', label: 'inside', unit: MM },
     { name: 'turns', label: 'turns', unit: 'turns' },
   ],
+  spiral: [
+    { name: 'turns', label: 'turns', unit: 'turns' },
+    { name: 'outsideMm', label: 'outside', unit: MM },
+    { name: 'lengthMm', label: 'centre line', unit: MM },
+    { name: 'insideMm', label: 'inside', unit: MM },
+  ],
   paddle: [
     { name: 'lengthMm', label: 'length', unit: MM },
     { name: 'toMm', label: 'flattened to', unit: MM },
@@ -38,9 +44,9 @@ const FIELDS: Partial<Record<Kind, Field[]>> = {
   lead: [{ name: 'lengthMm', label: 'length', unit: MM }],
 };
 
-/** The measures of an element. */
+/** The measures of an element; a spiral shows only those that it is sized by. */
 export function fieldsOf(element: Element): Field[] {
-  return FIELDS[element.kind] ?? [];
+  return (FIELDS[element.kind] ?? []).filter((f) => f.name in element);
 }
 
 /** A measure's value. */
@@ -86,5 +92,20 @@ export const ADDABLE: { kind: Kind; label: string; make: (id: string) => Element
     kind: 'curl',
     label: 'curl',
     make: (id) => ({ kind: 'curl', id, insideMm: 0.9, turns: 0.9, turn: 'left', ...COMMON }),
+  },
+  {
+    kind: 'spiral',
+    label: 'spiral',
+    make: (id) => ({
+      kind: 'spiral',
+      id,
+      centre: 'closed',
+      gapMm: 0,
+      turns: 3,
+      turn: 'left',
+      from: 'outside',
+      riseMm: 0,
+      ...COMMON,
+    }),
   },
 ];

@@ -49,16 +49,18 @@ export function handlesOf(element: Element, plan: ElementPlan, whole: Track): Ha
   const [mx, my] = [(middle[0] ?? 0) - cx, (middle[1] ?? 0) - cy];
   const size = Math.hypot(mx, my) || 1;
   const inside = valueOf(element, 'insideMm');
-  const handles: Handle[] = [
-    {
+  const handles: Handle[] = [];
+  if ('insideMm' in element) {
+    handles.push({
       field: 'insideMm',
       label: 'drag to change the inside diameter',
       x: cx + mx,
       y: cy + my,
       valueAt: (dx, dy) => tenth(inside + (2 * (dx * mx + dy * my)) / size),
-    },
-  ];
+    });
+  }
   const sweep = element.kind === 'arc' ? 'sweepDeg' : element.kind === 'bend' ? 'angleDeg' : 'turns';
+  if (!(sweep in element)) return handles;
   const before = valueOf(element, sweep);
   const left = 'turn' in element && element.turn === 'left' ? 1 : -1;
   const degrees = sweep !== 'turns';

@@ -3,8 +3,10 @@ package org.etui.core.element;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import org.etui.core.check.Check;
 import org.etui.core.check.Term;
 import org.etui.core.curve.CurvePiece;
+import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
 
 /**
  * A flat, open, reverse or cone spiral. Exactly one of turns, outsideMm and lengthMm is given.
@@ -79,8 +81,94 @@ public record Spiral(
         OUTSIDE
     }
 
+    /** @throws IllegalArgumentException if a measure is out of range */
+    public Spiral {
+        Check.within("gapMm", gapMm, 0, Check.GREATEST);
+        Check.within("riseMm", riseMm, 0, Check.GREATEST);
+    }
+
+    /** A closed spiral of so many turns, from the inside. */
+    public static Spiral closed(String id, double turns, double gapMm, Turn turn) {
+        OptionalDouble none = OptionalDouble.empty();
+        return new Spiral(
+                id,
+                Centre.CLOSED,
+                none,
+                gapMm,
+                OptionalDouble.of(turns),
+                none,
+                none,
+                From.INSIDE,
+                0,
+                turn,
+                0,
+                Optional.empty(),
+                Target.RELEASED);
+    }
+
+    /** The same, sized by another of the three measures. */
+    public Spiral sizedBy(OptionalDouble otherTurns, OptionalDouble otherOutsideMm, OptionalDouble otherLengthMm) {
+        return new Spiral(
+                id,
+                centre,
+                insideMm,
+                gapMm,
+                otherTurns,
+                otherOutsideMm,
+                otherLengthMm,
+                from,
+                riseMm,
+                turn,
+                rollDeg,
+                over,
+                target);
+    }
+
+    /** Centre-line radius at the inner end, mm: half the thickness for a closed centre, else half inside and wire. */
+    private double insideRadiusMm(double thicknessMm) {
+        return centre == Centre.CLOSED ? thicknessMm / 2 : (insideMm.orElseThrow() + thicknessMm) / 2;
+    }
+
+    /**
+     * How many turns it has in wire of this thickness: as given, or what the outside diameter or the length come to.
+     *
+     * @param thicknessMm thickness in the plane of bending, mm
+     * @return zero or less where the outside diameter is too small for a turn to begin
+     */
+    public double turnsIn(double thicknessMm) {
+        double inside = insideRadiusMm(thicknessMm);
+        double pitch = thicknessMm + gapMm;
+        if (turns.isPresent()) {
+            return turns.getAsDouble();
+        }
+        if (outsideMm.isPresent()) {
+            return ((outsideMm.getAsDouble() - thicknessMm + pitch / 2) / 2 - inside) / pitch;
+        }
+        double length = lengthMm.orElseThrow();
+        double most = Math.sqrt(length / (Math.PI * pitch)) + 1;
+        return new BracketingNthOrderBrentSolver(1e-13, 5)
+                .solve(200, n -> of(n, thicknessMm).lengthMm() - length, Math.min(1e-9, most / 2), most);
+    }
+
+    /** Outside diameter as a calliper reads it, mm: r at the end, r half a turn before, and the wire. */
+    public double outsideIn(double thicknessMm) {
+        double pitch = thicknessMm + gapMm;
+        double end = insideRadiusMm(thicknessMm) + pitch * turnsIn(thicknessMm);
+        return 2 * end - pitch / 2 + thicknessMm;
+    }
+
+    /** Length of its centre line, mm. */
+    public double lengthIn(double thicknessMm) {
+        return of(turnsIn(thicknessMm), thicknessMm).lengthMm();
+    }
+
+    private org.etui.core.curve.Spiral of(double count, double thicknessMm) {
+        return new org.etui.core.curve.Spiral(
+                insideRadiusMm(thicknessMm), thicknessMm + gapMm, count, turn.sign(), from == From.INSIDE);
+    }
+
     @Override
     public List<CurvePiece> shape(Forming forming) {
-        throw new UnsupportedOperationException("not built yet");
+        return List.of(of(turnsIn(forming.thicknessMm()), forming.thicknessMm()));
     }
 }

@@ -3,9 +3,12 @@ package org.etui.core.piece;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.etui.core.check.BadInput;
 import org.etui.core.check.Violation;
 import org.etui.core.element.Arc;
@@ -118,8 +121,10 @@ public final class PieceChecks {
     }
 
     private void element(String path, Element element, Strand strand) {
-        if (element instanceof Spiral
-                || element instanceof Coil
+        if (element instanceof Spiral spiral) {
+            spiral(path, spiral, strand.wire().section().inPlaneMm());
+        }
+        if (element instanceof Coil
                 || element instanceof Wrap
                 || element instanceof Girth
                 || element instanceof Twist
@@ -127,7 +132,7 @@ public final class PieceChecks {
             bad(
                     path + ".kind",
                     element.kind(),
-                    "not built yet; built are straight, bend, arc, loop, curl, paddle, lead");
+                    "not built yet; built are straight, bend, arc, loop, curl, spiral, paddle, lead");
         }
         if (element.target() == Target.FINISHED) {
             bad(path + ".target", "finished", "not built yet; built is released");
@@ -141,6 +146,52 @@ public final class PieceChecks {
         if (element instanceof Bend bend && bend.insideMm() > 1000) {
             bad(path + ".insideMm", bend.insideMm(), "must be at most 1000 mm for a corner");
         }
+    }
+
+    /** Exactly one of turns, outside and length; where two are given, the words say what the first makes of the others. */
+    private void spiral(String path, Spiral spiral, double thicknessMm) {
+        if (spiral.riseMm() > 0) {
+            bad(path + ".riseMm", spiral.riseMm(), "cones are not built yet; must be 0");
+        }
+        boolean open = spiral.centre() == Spiral.Centre.OPEN;
+        if (open != spiral.insideMm().isPresent()) {
+            bad(
+                    path + ".insideMm",
+                    spiral.insideMm(),
+                    open ? "must be given for an open centre" : "must be left out for a closed centre");
+            return;
+        }
+        long given = Stream.of(spiral.turns(), spiral.outsideMm(), spiral.lengthMm())
+                .filter(OptionalDouble::isPresent)
+                .count();
+        if (given == 0) {
+            bad(path, "no size", "one of turns, outsideMm, lengthMm must be given");
+        } else if (given > 1) {
+            bad(
+                    path,
+                    given + " sizes",
+                    "only one of turns, outsideMm, lengthMm may be given: " + makes(spiral, thicknessMm));
+        } else if (!(spiral.turnsIn(thicknessMm) > 0.05 && spiral.turnsIn(thicknessMm) <= 500)) {
+            bad(
+                    path + (spiral.outsideMm().isPresent() ? ".outsideMm" : ".turns"),
+                    spiral.outsideMm().isPresent() ? spiral.outsideMm().getAsDouble() : spiral.turnsIn(thicknessMm),
+                    "must make between 0.05 and 500 turns in this wire");
+        }
+    }
+
+    private static String makes(Spiral spiral, double thicknessMm) {
+        OptionalDouble none = OptionalDouble.empty();
+        Spiral first = spiral.turns().isPresent()
+                ? spiral.sizedBy(spiral.turns(), none, none)
+                : spiral.sizedBy(none, spiral.outsideMm(), none);
+        return String.format(
+                Locale.ROOT,
+                "%.2f %s turns in %.2f mm wire make %.1f mm across and %.1f mm of length",
+                first.turnsIn(thicknessMm),
+                spiral.centre() == Spiral.Centre.CLOSED ? "closed" : "open",
+                thicknessMm,
+                first.outsideIn(thicknessMm),
+                first.lengthIn(thicknessMm));
     }
 
     private void flattened(String path, double toMm, Strand strand) {

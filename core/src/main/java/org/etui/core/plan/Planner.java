@@ -10,6 +10,7 @@ import org.etui.core.check.BadInput;
 import org.etui.core.curve.Arc;
 import org.etui.core.curve.CentreLine;
 import org.etui.core.curve.Pose;
+import org.etui.core.curve.Spiral;
 import org.etui.core.element.Element;
 import org.etui.core.piece.Piece;
 import org.etui.core.piece.PieceChecks;
@@ -103,21 +104,46 @@ public final class Planner {
                 length,
                 from,
                 from + length,
-                element.woundInsideMm().isPresent() ? Optional.of(Tool.of(element)) : Optional.empty(),
+                element.isBent() ? Optional.of(Tool.of(element)) : Optional.empty(),
                 round.map(Round::sizes),
-                round.map(r -> OptionalDouble.of(Math.PI
-                                * element.woundInsideMm().orElse(0)
-                                * r.sizes().turns()))
-                        .orElse(OptionalDouble.empty()),
+                mandrelRule(element, round),
                 round.map(r -> {
                     Vector3D centre = view.at(r.centre());
                     return new double[] {centre.getX(), centre.getY(), centre.getZ()};
                 }));
     }
 
-    /** The largest arc of an element as it lies at last. */
+    /** “π × mandrel” for what is wound on one. */
+    private static OptionalDouble mandrelRule(Element element, Optional<Round> round) {
+        return round.isPresent() && element.woundInsideMm().isPresent()
+                ? OptionalDouble.of(Math.PI
+                        * element.woundInsideMm().getAsDouble()
+                        * round.get().sizes().turns())
+                : OptionalDouble.empty();
+    }
+
+    /** The largest arc or the spiral of an element as it lies at last. */
     private record Round(Plan.Sizes sizes, Vector3D centre) {
         static Optional<Round> of(Workpiece finished, Element element) {
+            for (int i = 0; i < finished.runs().size(); i++) {
+                Run run = finished.runs().get(i);
+                if (run.element().equals(element.id()) && run.now() instanceof Spiral spiral) {
+                    return Optional.of(of(
+                            spiral,
+                            run.section().inPlaneMm(),
+                            finished.centreLine().pieces().get(i).start()));
+                }
+            }
+            return ofArc(finished, element);
+        }
+
+        private static Round of(Spiral spiral, double wireMm, Pose start) {
+            double outside = 2 * spiral.outsideRadiusMm() - spiral.pitchMm() / 2 + wireMm;
+            Plan.Sizes sizes = new Plan.Sizes(2 * spiral.insideRadiusMm() - wireMm, outside, spiral.turns());
+            return new Round(sizes, start.at(spiral.centre()));
+        }
+
+        private static Optional<Round> ofArc(Workpiece finished, Element element) {
             CentreLine line = finished.centreLine();
             Optional<Round> found = Optional.empty();
             double widest = 0;

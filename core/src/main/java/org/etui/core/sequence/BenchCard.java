@@ -11,6 +11,7 @@ import org.etui.core.element.Curl;
 import org.etui.core.element.Element;
 import org.etui.core.element.Loop;
 import org.etui.core.element.Paddle;
+import org.etui.core.element.Spiral;
 import org.etui.core.element.Turn;
 import org.etui.core.measure.LengthFormat;
 import org.etui.core.measure.Rounding;
@@ -186,7 +187,9 @@ public final class BenchCard {
     }
 
     private String toolText(Tool tool) {
-        return tool.kind() + ", " + format.write(tool.insideMm(), Rounding.NEAREST);
+        return tool.insideMm() == 0
+                ? tool.kind()
+                : tool.kind() + ", " + format.write(tool.insideMm(), Rounding.NEAREST);
     }
 
     private String how(Element element) {
@@ -206,6 +209,13 @@ public final class BenchCard {
             return "Lay it round " + format.write(arc.insideMm(), Rounding.NEAREST) + " and bend "
                     + plain(Math.round(arc.sweepDeg()))
                     + "°. It opens a little when it is let go: bend on past, then look.";
+        }
+        if (element instanceof Spiral spiral) {
+            String where =
+                    spiral.centre() == Spiral.Centre.CLOSED ? "Roll the end round itself, " : "Bend the first round, ";
+            return where + "then push it round a few millimetres at a time, laid against the last turn"
+                    + (spiral.gapMm() > 0 ? ", " + format.write(spiral.gapMm(), Rounding.NEAREST) + " apart" : "")
+                    + ". Look at it edge-on after every turn.";
         }
         throw new UnsupportedOperationException("not built yet: " + element.kind());
     }
@@ -233,6 +243,9 @@ public final class BenchCard {
         }
         if (element instanceof Bend bend) {
             return Optional.of(bend.turn());
+        }
+        if (element instanceof Spiral spiral) {
+            return Optional.of(spiral.turn());
         }
         return element instanceof Arc arc ? Optional.of(arc.turn()) : Optional.empty();
     }

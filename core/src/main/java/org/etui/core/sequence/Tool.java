@@ -5,6 +5,7 @@ import org.etui.core.check.Term;
 import org.etui.core.element.Bend;
 import org.etui.core.element.Curl;
 import org.etui.core.element.Element;
+import org.etui.core.element.Spiral;
 
 /**
  * What an element is formed on.
@@ -33,6 +34,9 @@ public record Tool(
     }
 
     private static String kind(Element element, double inside) {
+        if (element instanceof Spiral) {
+            return "pliers, nylon jaws";
+        }
         if (element instanceof Bend) {
             return "flat-nose pliers";
         }

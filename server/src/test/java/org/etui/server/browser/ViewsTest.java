@@ -61,10 +61,11 @@ class ViewsTest {
     void everyView_isAccessibleAndNothingOverlaps(int width, int height, String scheme) {
         BrowserContext window = browser.window(width, height);
         window.addInitScript("localStorage.setItem('mui-mode', '" + scheme + "')");
+        int shapes = width == 1280 && scheme.equals("light") ? 4 : 1;
         List<String> wrong = new ArrayList<>();
         for (Map.Entry<String, String> view : READY.entrySet()) {
             boolean outside = view.getKey().startsWith("/");
-            for (String path : outside ? List.of(view.getKey()) : paths(view.getKey())) {
+            for (String path : outside ? List.of(view.getKey()) : paths(view.getKey(), shapes)) {
                 Page page = browser.open(window, path);
                 page.waitForSelector(view.getValue());
                 page.evaluate("document.fonts.ready.then(() => undefined)");
@@ -81,9 +82,9 @@ class ViewsTest {
         assertThat(browser.complaints).isEmpty();
     }
 
-    private List<String> paths(String station) {
+    private List<String> paths(String station, int shapes) {
         List<String> paths = new ArrayList<>();
-        int most = station.equals("shape") ? 4 : 1; // the first four are bangle, clasp, S-hook, bangle
+        int most = station.equals("shape") ? shapes : 1;
         for (int i = 0; i < most; i++) {
             paths.add("/pieces/" + tray.get(i).get("id").asString() + "/" + station);
         }

@@ -1,0 +1,117 @@
+package org.etui.core.curve;
+
+import org.etui.core.check.Check;
+import org.hipparchus.analysis.integration.IterativeLegendreGaussIntegrator;
+import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+
+/**
+ * A flat spiral of Archimedes, r = r0 + pitch·φ/2π, φ from 0 to 2π·turns.
+ *
+ * @param insideRadiusMm r0, centre-line radius at the inner end, mm, above 0
+ * @param pitchMm distance from turn to turn, mm, above 0
+ * @param turns how many turns, above 0
+ * @param side +1 where it curves to the left as it is walked, −1 to the right
+ * @param outward whether it is walked from the inside to the outside
+ */
+public record Spiral(double insideRadiusMm, double pitchMm, double turns, int side, boolean outward)
+        implements CurvePiece {
+    private static final double SOLVED_RAD = 1e-13;
+    private static final int EVALUATIONS = 200;
+
+    /** @throws IllegalArgumentException if a measure is not positive or the side is neither +1 nor −1 */
+    public Spiral {
+        Check.positive("inside radius", insideRadiusMm);
+        Check.positive("pitch", pitchMm);
+        Check.positive("turns", turns);
+        Check.that(side == 1 || side == -1, "side must be 1 or -1, was " + side);
+    }
+
+    /** Centre-line radius at the outer end, mm. */
+    public double outsideRadiusMm() {
+        return insideRadiusMm + pitchMm * turns;
+    }
+
+    /** Growth of the radius, mm a radian. */
+    private double growth() {
+        return pitchMm / (2 * Math.PI);
+    }
+
+    /**
+     * (b/2)·[u√(1+u²) + asinh u] between u = r/b, b = pitch/2π: textbook calculus, the arc length of the spiral of
+     * Archimedes.
+     */
+    @Override
+    public double lengthMm() {
+        return lengthTo(turnRad());
+    }
+
+    private double lengthTo(double phi) {
+        return antiderivative(insideRadiusMm + growth() * phi) - antiderivative(insideRadiusMm);
+    }
+
+    private double antiderivative(double radius) {
+        double u = radius / growth();
+        double root = Math.sqrt(1 + u * u);
+        return growth() / 2 * (u * root + Math.log(u + root));
+    }
+
+    @Override
+    public double turnRad() {
+        return 2 * Math.PI * turns;
+    }
+
+    @Override
+    public Pose at(double sMm) {
+        double length = lengthMm();
+        Along.checked(sMm, length);
+        double fromInside = Math.min(Math.max(outward ? sMm : length - sMm, 0), length);
+        double phi = angleAt(fromInside, length);
+        Pose start = polar(outward ? 0 : turnRad());
+        return start.inverse().then(polar(phi));
+    }
+
+    /** The centre of the spiral as seen from its start, mm. */
+    public Vector3D centre() {
+        return polar(outward ? 0 : turnRad()).inverse().at(Vector3D.ZERO);
+    }
+
+    private double angleAt(double fromInsideMm, double lengthMm) {
+        if (fromInsideMm <= 0 || fromInsideMm >= lengthMm) {
+            return fromInsideMm <= 0 ? 0 : turnRad();
+        }
+        return new BracketingNthOrderBrentSolver(SOLVED_RAD, 5)
+                .solve(EVALUATIONS, phi -> lengthTo(phi) - fromInsideMm, 0, turnRad());
+    }
+
+    /** Pose about the centre: walked outward it curves to the left where the angle grows, inward where it falls. */
+    private Pose polar(double phi) {
+        int way = outward ? side : -side;
+        double radius = insideRadiusMm + growth() * phi;
+        double ahead = Math.atan2(radius, growth());
+        double heading = way * (phi + ahead) + (outward ? 0 : Math.PI);
+        return Pose.inPlane(radius * Math.cos(phi), way * radius * Math.sin(phi), heading);
+    }
+
+    @Override
+    public Spiral scaled(double factor) {
+        return new Spiral(insideRadiusMm * factor, pitchMm * factor, turns, side, outward);
+    }
+
+    /** The rule of {@link CurvePiece#wireLengthMm} by quadrature, with κ = (r² + 2b²)/(r² + b²)^1.5. */
+    @Override
+    public double wireLengthMm(double thicknessMm) {
+        double b = growth();
+        return new IterativeLegendreGaussIntegrator(16, 1e-10, 1e-10)
+                .integrate(
+                        1_000_000,
+                        phi -> {
+                            double r = insideRadiusMm + b * phi;
+                            double ds = Math.hypot(r, b);
+                            double curvature = (r * r + 2 * b * b) / (ds * ds * ds);
+                            return CurvePiece.wireShare(curvature, thicknessMm) * ds;
+                        },
+                        0,
+                        turnRad());
+    }
+}
