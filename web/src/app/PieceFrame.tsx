@@ -7,6 +7,7 @@ import { queries } from '../api/queries';
 import type { Plan } from '../api/types';
 import { BenchProvider, useBench, useKeeping } from './bench';
 import { Knots, type Knot } from './Knots';
+import { thicknessOf } from './section';
 import { useSettings } from './settings';
 import { Tools } from './Tools';
 import { length, mass, thickness, words } from './units';
@@ -59,12 +60,7 @@ function knotsOf(id: string, plan: Plan, units: 'mm' | 'in'): Knot[] {
   const stops = plan.advice.filter((a) => a.severity === 'stop').length;
   const minds = plan.advice.filter((a) => a.severity === 'mind').length;
   const section = strand.wire.section;
-  const size =
-    section.shape === 'round'
-      ? section.diameterMm
-      : section.shape === 'square'
-        ? section.sideMm
-        : section.thicknessMm;
+  const size = thicknessOf(section);
   const grams = plan.totals.wire.reduce((sum, w) => sum + w.massG, 0);
   const shape: Knot = { name: 'Shape', to: 'shape', says: length(strand.cutLengthMm, units, 'up') };
   if (stops > 0) Object.assign(shape, { says: `${stops} stop`, tone: 'stop' });

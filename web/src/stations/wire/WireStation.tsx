@@ -9,6 +9,7 @@ import { ChoiceField } from '../../app/ChoiceField';
 import { followsPattern, remade, rewired } from '../../app/remake';
 import { LengthField } from '../../app/LengthField';
 import { Row } from '../../app/Row';
+import { thicknessOf } from '../../app/section';
 import { useSettings } from '../../app/settings';
 import { length, mass, thickness, words } from '../../app/units';
 import { GaugeRack } from './GaugeRack';
@@ -140,12 +141,7 @@ function SectionFields(props: {
   onChange: (section: Section) => Promise<boolean>;
 }) {
   const { section, onChange } = props;
-  const size =
-    section.shape === 'round'
-      ? section.diameterMm
-      : section.shape === 'square'
-        ? section.sideMm
-        : section.thicknessMm;
+  const size = thicknessOf(section);
   const pick = (shape: string) => {
     const sections: Record<string, Section> = {
       round: { shape: 'round', diameterMm: size },
