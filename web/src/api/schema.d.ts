@@ -929,7 +929,7 @@ export interface components {
              * @enum {string}
              */
             shape: "measured";
-            /** @description measured girth, mm */
+            /** @description measured girth, mm; drawn as a round */
             girthMm: number;
         };
         Paddle: {
@@ -1565,6 +1565,11 @@ export interface components {
             title: string;
             /** @description how many wires */
             count: number;
+            /**
+             * @description whether they are matched in pairs
+             * @enum {string}
+             */
+            pair: "none" | "alike" | "mirrored";
             /** @description what it is made of */
             wire: components["schemas"]["Wire"];
             /** @description the wire in words */
@@ -1634,6 +1639,8 @@ export interface components {
             finished?: components["schemas"]["PlanSizes"];
             /** @description what “π × mandrel” would say, mm */
             mandrelRuleMm?: number;
+            /** @description wire of the same volume as a bought ball, mm */
+            equivalentWireMm?: number;
             /** @description middle of the arc in the drawing: x, y, z, mm */
             centre?: number[];
         };
@@ -1874,7 +1881,9 @@ export interface components {
             to?: number;
             /** @description the words allowed, where it is a word */
             choices?: string[];
-            /** @description the parameter and word, as name=word, that it counts with */
+            /** @description whether only whole numbers count */
+            whole: boolean;
+            /** @description the parameter and words, as name=word|word, that it counts with */
             when?: string;
         };
         TableControllerMetalRow: {

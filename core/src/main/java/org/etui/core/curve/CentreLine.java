@@ -11,6 +11,8 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
  * @param pieces in order along the wire, at least one
  */
 public record CentreLine(List<Placed> pieces) {
+    private static final int MOST_STEPS = 1500;
+    private static final double COARSEST_RAD = Math.toRadians(15);
 
     /** @throws IllegalArgumentException if there are no pieces */
     public CentreLine {
@@ -70,15 +72,24 @@ public record CentreLine(List<Placed> pieces) {
 
     /**
      * Points along the line, close enough to draw: one to every {@code stepRad} of turn, at least {@code least} a piece.
+     * Pieces of very many turns are drawn coarser; joints have no points of their own.
      */
     public List<Station> stations(double stepRad, int least) {
         List<Station> stations = new ArrayList<>();
         for (int index = 0; index < pieces.size(); index++) {
             Placed placed = pieces.get(index);
-            int steps = Math.max(least - 1, (int) Math.ceil(placed.piece().turnRad() / stepRad));
+            CurvePiece piece = placed.piece();
+            if (piece.lengthMm() == 0 && pieces.size() > 1) {
+                continue;
+            }
+            double coarser = Math.max(1, piece.turnRad() / stepRad / MOST_STEPS);
+            double step = Math.min(stepRad * coarser, Math.max(stepRad, COARSEST_RAD));
+            int steps = Math.max(least - 1, (int) Math.ceil(piece.turnRad() / step));
             for (int i = 0; i <= steps; i++) {
-                double wire = placed.wireFromMm() + placed.wireLengthMm() * i / steps;
-                stations.add(new Station(index, wire, placed.atWire(wire)));
+                double share = (double) i / steps;
+                Pose pose = placed.start().then(piece.at(share * piece.lengthMm()));
+                stations.add(new Station(
+                        index, placed.wireFromMm() + placed.wireLengthMm() * share, share * piece.lengthMm(), pose));
             }
         }
         return stations;
@@ -96,7 +107,8 @@ public record CentreLine(List<Placed> pieces) {
      *
      * @param piece index of the piece
      * @param wireMm position along the wire, mm
+     * @param alongMm distance from the beginning of the piece along it, mm
      * @param pose where it lies
      */
-    public record Station(int piece, double wireMm, Pose pose) {}
+    public record Station(int piece, double wireMm, double alongMm, Pose pose) {}
 }

@@ -3,7 +3,7 @@ package org.etui.core.curve;
 /**
  * A piece of centre line in its own frame: starts at the origin heading along x; left is +y. Lengths mm, angles rad.
  */
-public sealed interface CurvePiece permits Line, Arc, Spiral {
+public sealed interface CurvePiece permits Line, Arc, Spiral, Helix, EllipseArc, Joint, Knob {
     /** Length along the centre line, mm, exact. */
     double lengthMm();
 

@@ -29,6 +29,11 @@ public record Pose(Vector3D position, Rotation frame) {
         return angleRad == 0 ? this : new Pose(position, frame.applyTo(about(Vector3D.PLUS_I, angleRad)));
     }
 
+    /** This pose with its heading lifted out of the working plane, rad, positive up. */
+    Pose lifted(double angleRad) {
+        return angleRad == 0 ? this : new Pose(position, frame.applyTo(about(Vector3D.MINUS_J, angleRad)));
+    }
+
     /** A point given in this pose's frame, in the parent's. */
     public Vector3D at(Vector3D local) {
         return position.add(frame.applyTo(local));

@@ -6,15 +6,16 @@ import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 
 /**
- * A flat spiral of Archimedes, r = r0 + pitch·φ/2π, φ from 0 to 2π·turns.
+ * A spiral of Archimedes, r = r0 + pitch·φ/2π, φ from 0 to 2π·turns; lifted by a rise it lies on a cone.
  *
  * @param insideRadiusMm r0, centre-line radius at the inner end, mm, above 0
  * @param pitchMm distance from turn to turn, mm, above 0
+ * @param riseMm how far each turn lies above the one inside it, mm, 0 or more
  * @param turns how many turns, above 0
  * @param side +1 where it curves to the left as it is walked, −1 to the right
  * @param outward whether it is walked from the inside to the outside
  */
-public record Spiral(double insideRadiusMm, double pitchMm, double turns, int side, boolean outward)
+public record Spiral(double insideRadiusMm, double pitchMm, double riseMm, double turns, int side, boolean outward)
         implements CurvePiece {
     private static final double SOLVED_RAD = 1e-13;
     private static final int EVALUATIONS = 200;
@@ -23,6 +24,7 @@ public record Spiral(double insideRadiusMm, double pitchMm, double turns, int si
     public Spiral {
         Check.positive("inside radius", insideRadiusMm);
         Check.positive("pitch", pitchMm);
+        Check.within("rise", riseMm, 0, Check.GREATEST);
         Check.positive("turns", turns);
         Check.that(side == 1 || side == -1, "side must be 1 or -1, was " + side);
     }
@@ -37,9 +39,13 @@ public record Spiral(double insideRadiusMm, double pitchMm, double turns, int si
         return pitchMm / (2 * Math.PI);
     }
 
+    private double lift() {
+        return riseMm / (2 * Math.PI);
+    }
+
     /**
-     * (b/2)·[u√(1+u²) + asinh u] between u = r/b, b = pitch/2π: textbook calculus, the arc length of the spiral of
-     * Archimedes.
+     * (1/2b)·[r√(r² + k²) + k² asinh(r/k)] between the radii, b = pitch/2π, k² = b² + (rise/2π)²: textbook calculus, the
+     * arc length of the spiral of Archimedes and of the conical spiral over it.
      */
     @Override
     public double lengthMm() {
@@ -51,9 +57,10 @@ public record Spiral(double insideRadiusMm, double pitchMm, double turns, int si
     }
 
     private double antiderivative(double radius) {
-        double u = radius / growth();
+        double k = Math.hypot(growth(), lift());
+        double u = radius / k;
         double root = Math.sqrt(1 + u * u);
-        return growth() / 2 * (u * root + Math.log(u + root));
+        return k * k / (2 * growth()) * (u * root + Math.log(u + root));
     }
 
     @Override
@@ -71,9 +78,10 @@ public record Spiral(double insideRadiusMm, double pitchMm, double turns, int si
         return start.inverse().then(polar(phi));
     }
 
-    /** The centre of the spiral as seen from its start, mm. */
+    /** The centre of the spiral as seen from its start, mm; of a cone, in the plane of the start. */
     public Vector3D centre() {
-        return polar(outward ? 0 : turnRad()).inverse().at(Vector3D.ZERO);
+        Pose start = polar(outward ? 0 : turnRad());
+        return start.inverse().at(new Vector3D(0, 0, start.position().getZ()));
     }
 
     private double angleAt(double fromInsideMm, double lengthMm) {
@@ -90,26 +98,30 @@ public record Spiral(double insideRadiusMm, double pitchMm, double turns, int si
         double radius = insideRadiusMm + growth() * phi;
         double ahead = Math.atan2(radius, growth());
         double heading = way * (phi + ahead) + (outward ? 0 : Math.PI);
-        return Pose.inPlane(radius * Math.cos(phi), way * radius * Math.sin(phi), heading);
+        double slope = Math.atan2(lift(), Math.hypot(radius, growth()));
+        Vector3D position = new Vector3D(radius * Math.cos(phi), way * radius * Math.sin(phi), lift() * phi);
+        return new Pose(position, Pose.turn(heading)).lifted(outward ? slope : -slope);
     }
 
     @Override
     public Spiral scaled(double factor) {
-        return new Spiral(insideRadiusMm * factor, pitchMm * factor, turns, side, outward);
+        return new Spiral(insideRadiusMm * factor, pitchMm * factor, riseMm * factor, turns, side, outward);
     }
 
-    /** The rule of {@link CurvePiece#wireLengthMm} by quadrature, with κ = (r² + 2b²)/(r² + b²)^1.5. */
+    /** The rule of {@link CurvePiece#wireLengthMm} by quadrature, κ = |r′ × r″|/|r′|³ of the conical spiral. */
     @Override
     public double wireLengthMm(double thicknessMm) {
         double b = growth();
+        double c = lift();
         return new IterativeLegendreGaussIntegrator(16, 1e-10, 1e-10)
                 .integrate(
                         1_000_000,
                         phi -> {
                             double r = insideRadiusMm + b * phi;
-                            double ds = Math.hypot(r, b);
-                            double curvature = (r * r + 2 * b * b) / (ds * ds * ds);
-                            return CurvePiece.wireShare(curvature, thicknessMm) * ds;
+                            double ds = Math.sqrt(r * r + b * b + c * c);
+                            double bend =
+                                    Math.sqrt(c * c * (4 * b * b + r * r) + (2 * b * b + r * r) * (2 * b * b + r * r));
+                            return CurvePiece.wireShare(bend / (ds * ds * ds), thicknessMm) * ds;
                         },
                         0,
                         turnRad());

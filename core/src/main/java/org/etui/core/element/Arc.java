@@ -52,6 +52,11 @@ public record Arc(
         return new Arc(id, insideMm, sweepDeg, turn, 0, Optional.empty(), Target.RELEASED);
     }
 
+    /** The same with the working plane rolled before it, degrees. */
+    public Arc rolled(double degrees) {
+        return new Arc(id, insideMm, sweepDeg, turn, degrees, over, target);
+    }
+
     @Override
     public OptionalDouble woundInsideMm() {
         return OptionalDouble.of(insideMm);

@@ -2,8 +2,10 @@ package org.etui.core.element;
 
 import java.util.List;
 import java.util.Optional;
+import org.etui.core.check.Check;
 import org.etui.core.check.Term;
 import org.etui.core.curve.CurvePiece;
+import org.etui.core.curve.Knob;
 
 /**
  * The ball of a bought headed pin.
@@ -30,8 +32,24 @@ public record Ball(
         Target target)
         implements Element {
 
+    /** @throws IllegalArgumentException if the diameter is out of range */
+    public Ball {
+        Check.positive("diameterMm", diameterMm);
+    }
+
+    /** A ball of a diameter, mm. */
+    public static Ball of(String id, double diameterMm) {
+        return new Ball(id, diameterMm, 0, Optional.empty(), Target.RELEASED);
+    }
+
+    /** Volume of the ball, mm³. */
+    public double volumeMm3() {
+        return Math.PI * diameterMm * diameterMm * diameterMm / 6;
+    }
+
+    /** A ball that was bought takes no wire, only room. */
     @Override
     public List<CurvePiece> shape(Forming forming) {
-        throw new UnsupportedOperationException("not built yet");
+        return List.of(new Knob(diameterMm));
     }
 }

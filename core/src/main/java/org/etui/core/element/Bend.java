@@ -53,6 +53,11 @@ public record Bend(
         return new Bend(id, angleDeg, 0.5, turn, 0, Optional.empty(), Target.RELEASED);
     }
 
+    /** The same with the working plane rolled before it, degrees. */
+    public Bend rolled(double degrees) {
+        return new Bend(id, angleDeg, insideMm, turn, degrees, over, target);
+    }
+
     @Override
     public OptionalDouble woundInsideMm() {
         return OptionalDouble.of(insideMm);

@@ -2,8 +2,13 @@ package org.etui.core.element;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
+import org.etui.core.check.Check;
 import org.etui.core.check.Term;
+import org.etui.core.curve.Arc;
 import org.etui.core.curve.CurvePiece;
+import org.etui.core.curve.Helix;
+import org.etui.core.curve.Joint;
 
 /**
  * A coil, a ring shank, petals.
@@ -52,8 +57,41 @@ public record Coil(
         ACROSS
     }
 
+    /** Inside diameter of the corner that turns the wire from the heading round the mandrel, mm. */
+    private static final double CORNER_INSIDE_MM = 0.5;
+
+    /** @throws IllegalArgumentException if a measure is out of range */
+    public Coil {
+        Check.positive("mandrelMm", mandrelMm);
+        Check.positive("turns", turns);
+        Check.within("pitchMm", pitchMm, 0, Check.GREATEST);
+    }
+
+    /** Touching turns across the heading. */
+    public static Coil of(String id, double mandrelMm, double turns, Turn turn) {
+        return new Coil(id, mandrelMm, turns, 0, Axis.ACROSS, turn, 0, Optional.empty(), Target.RELEASED);
+    }
+
+    /** The same with a distance from turn to turn, mm. */
+    public Coil withPitch(double mm) {
+        return new Coil(id, mandrelMm, turns, mm, axis, turn, rollDeg, over, target);
+    }
+
+    @Override
+    public OptionalDouble woundInsideMm() {
+        return OptionalDouble.of(mandrelMm);
+    }
+
+    /** The helix; with the axis along the heading a corner comes first, unless the coil begins the strand. */
     @Override
     public List<CurvePiece> shape(Forming forming) {
-        throw new UnsupportedOperationException("not built yet");
+        double t = forming.thicknessMm();
+        Helix helix = Helix.coil(
+                (mandrelMm + t) / 2, pitchMm == 0 ? forming.acrossMm() : pitchMm, turn.sign() * 2 * Math.PI * turns);
+        if (axis == Axis.ACROSS || forming.first()) {
+            return List.of(helix);
+        }
+        Arc corner = Arc.ofInside(CORNER_INSIDE_MM, t, Math.PI / 2 - helix.slopeRad());
+        return List.of(Joint.roll(-Math.PI / 2), corner, Joint.roll(Math.PI / 2), helix);
     }
 }

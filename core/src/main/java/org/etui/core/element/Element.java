@@ -36,9 +36,9 @@ public sealed interface Element
         return Word.of(getClass());
     }
 
-    /** Whether forming bends it: straights, paddles and leads stay as they are. */
+    /** Whether it is formed by the maker: straights, paddles, leads and bought balls stay as they are. */
     default boolean isBent() {
-        return !(this instanceof Straight || this instanceof Paddle || this instanceof Lead);
+        return !(this instanceof Straight || this instanceof Paddle || this instanceof Lead || this instanceof Ball);
     }
 
     /** The name to read, such as {@code hook bend}; a bare number gets its kind. */

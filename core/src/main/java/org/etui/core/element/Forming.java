@@ -1,16 +1,27 @@
 package org.etui.core.element;
 
+import java.util.function.Function;
 import org.etui.core.check.Check;
 
 /**
  * What an element needs to know of the wire it is formed in.
  *
  * @param thicknessMm thickness in the plane of bending, mm, above 0
+ * @param acrossMm its measure across that plane, mm, above 0
  * @param first whether the element begins the strand
+ * @param strandMm thickness of another strand of the piece by its id, mm
  */
-public record Forming(double thicknessMm, boolean first) {
+public record Forming(double thicknessMm, double acrossMm, boolean first, Function<String, Double> strandMm) {
     /** @throws IllegalArgumentException if the thickness is out of range */
     public Forming {
         Check.positive("thicknessMm", thicknessMm);
+        Check.positive("acrossMm", acrossMm);
+    }
+
+    /** In round or square wire, in a piece of one strand. */
+    public Forming(double thicknessMm, boolean first) {
+        this(thicknessMm, thicknessMm, first, id -> {
+            throw new IllegalArgumentException("no strand " + id);
+        });
     }
 }

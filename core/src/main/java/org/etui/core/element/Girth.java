@@ -2,7 +2,9 @@ package org.etui.core.element;
 
 import java.util.List;
 import java.util.Optional;
+import org.etui.core.check.Check;
 import org.etui.core.check.Term;
+import org.etui.core.curve.Circuit;
 import org.etui.core.curve.CurvePiece;
 
 /**
@@ -46,8 +48,30 @@ public record Girth(
         Target target)
         implements Element {
 
+    /** @throws IllegalArgumentException if a measure is out of range */
+    public Girth {
+        Check.within("from", from, 0, 1);
+        Check.within("to", to, 0, 1);
+        Check.within("offsetWires", offsetWires, 0, 50);
+    }
+
+    /** All the way round, on the stone itself. */
+    public static Girth of(String id, Outline outline, Turn turn) {
+        return of(id, outline, 0, 1, turn);
+    }
+
+    /** Part of the way round, on the stone itself. */
+    public static Girth of(String id, Outline outline, double from, double to, Turn turn) {
+        return new Girth(id, outline, from, to, 0, turn, 0, Optional.empty(), Target.RELEASED);
+    }
+
+    /** Once round the stone as the middle of the wire goes. */
+    public Circuit round(double thicknessMm) {
+        return outline.round((offsetWires + 0.5) * thicknessMm);
+    }
+
     @Override
     public List<CurvePiece> shape(Forming forming) {
-        throw new UnsupportedOperationException("not built yet");
+        return round(forming.thicknessMm()).along(from, to, turn.sign());
     }
 }

@@ -69,6 +69,11 @@ public record Loop(
         return new Loop(id, insideMm, 1, turn, false, true, 0, Optional.empty(), Target.RELEASED);
     }
 
+    /** The same with the working plane rolled before it, degrees. */
+    public Loop rolled(double degrees) {
+        return new Loop(id, insideMm, turns, turn, centred, opens, degrees, over, target);
+    }
+
     @Override
     public OptionalDouble woundInsideMm() {
         return OptionalDouble.of(insideMm);

@@ -1,14 +1,33 @@
 package org.etui.core.element;
 
 import java.util.List;
+import org.etui.core.check.Check;
 import org.etui.core.check.Family;
 import org.etui.core.check.Term;
+import org.etui.core.curve.Circuit;
+import org.etui.core.curve.Circuit.Disc;
 
-/** What a girth goes round. */
+/**
+ * What a girth goes round. The way begins at the top, at the point where there is one. A taut wire bridges hollows: round
+ * a polygon it follows the hull.
+ */
 @Family("shape")
 public sealed interface Outline {
+    /** The way round at a distance outside the outline, mm, above 0. */
+    Circuit round(double offsetMm);
+
     /** @param diameterMm diameter, mm */
-    record Round(@Term(value = "diameter, mm", above = 0) double diameterMm) implements Outline {}
+    record Round(@Term(value = "diameter, mm", above = 0) double diameterMm) implements Outline {
+        /** @throws IllegalArgumentException if the diameter is out of range */
+        public Round {
+            Check.positive("diameterMm", diameterMm);
+        }
+
+        @Override
+        public Circuit round(double offsetMm) {
+            return Circuit.around(List.of(new Disc(0, 0, diameterMm / 2)), offsetMm);
+        }
+    }
 
     /**
      * @param lengthMm length, mm
@@ -17,12 +36,23 @@ public sealed interface Outline {
     record Oval(
             @Term(value = "length, mm", above = 0) double lengthMm,
             @Term(value = "width, mm", above = 0) double widthMm)
-            implements Outline {}
+            implements Outline {
+        /** @throws IllegalArgumentException if a measure is out of range */
+        public Oval {
+            Check.positive("lengthMm", lengthMm);
+            Check.positive("widthMm", widthMm);
+        }
+
+        @Override
+        public Circuit round(double offsetMm) {
+            return Circuit.ofEllipse(widthMm / 2, lengthMm / 2, offsetMm);
+        }
+    }
 
     /**
      * @param lengthMm length, mm
      * @param widthMm width, mm
-     * @param cornerMm radius of the corners, mm
+     * @param cornerMm radius of the corners, mm, at most half the shorter side
      */
     record Rectangle(
             @Term(value = "length, mm", above = 0) double lengthMm,
@@ -30,19 +60,54 @@ public sealed interface Outline {
 
             @Term(value = "radius of the corners, mm", from = 0)
             double cornerMm)
-            implements Outline {}
+            implements Outline {
+        /** @throws IllegalArgumentException if a measure is out of range */
+        public Rectangle {
+            Check.positive("lengthMm", lengthMm);
+            Check.positive("widthMm", widthMm);
+            Check.within("cornerMm", cornerMm, 0, Check.GREATEST);
+        }
+
+        @Override
+        public Circuit round(double offsetMm) {
+            double x = Math.max(0, widthMm / 2 - cornerMm);
+            double y = Math.max(0, lengthMm / 2 - cornerMm);
+            List<Disc> corners = List.of(
+                    new Disc(x, y, cornerMm),
+                    new Disc(-x, y, cornerMm),
+                    new Disc(-x, -y, cornerMm),
+                    new Disc(x, -y, cornerMm));
+            return Circuit.around(corners, offsetMm).fromMiddleOfTop();
+        }
+    }
 
     /**
-     * @param lengthMm length, mm
+     * A round as wide as the drop, and the two lines from it to the point.
+     *
+     * @param lengthMm length, mm, at least the width
      * @param widthMm width, mm
      */
     record Drop(
             @Term(value = "length, mm", above = 0) double lengthMm,
             @Term(value = "width, mm", above = 0) double widthMm)
-            implements Outline {}
+            implements Outline {
+        /** @throws IllegalArgumentException if a measure is out of range */
+        public Drop {
+            Check.positive("lengthMm", lengthMm);
+            Check.positive("widthMm", widthMm);
+        }
+
+        @Override
+        public Circuit round(double offsetMm) {
+            Disc point = new Disc(0, lengthMm - widthMm / 2, 0);
+            return Circuit.around(List.of(new Disc(0, 0, widthMm / 2), point), offsetMm);
+        }
+    }
 
     /**
-     * @param lengthMm length, mm
+     * A point above straight sides on a flat foot.
+     *
+     * @param lengthMm length, mm, at least that of the point
      * @param widthMm width, mm
      * @param pointDeg angle of the point, degrees
      */
@@ -52,16 +117,67 @@ public sealed interface Outline {
 
             @Term(value = "angle of the point, degrees", above = 0, to = 179)
             double pointDeg)
-            implements Outline {}
+            implements Outline {
+        /** @throws IllegalArgumentException if a measure is out of range */
+        public Shard {
+            Check.positive("lengthMm", lengthMm);
+            Check.positive("widthMm", widthMm);
+            Check.that(pointDeg > 0 && pointDeg <= 179, "pointDeg must be above 0 and at most 179, was " + pointDeg);
+        }
+
+        /** How long the point alone is, mm. */
+        public double pointMm() {
+            return widthMm / 2 / Math.tan(Math.toRadians(pointDeg / 2));
+        }
+
+        @Override
+        public Circuit round(double offsetMm) {
+            double shoulder = lengthMm - pointMm();
+            double x = widthMm / 2;
+            List<Disc> corners = List.of(
+                    new Disc(0, lengthMm, 0),
+                    new Disc(-x, shoulder, 0),
+                    new Disc(-x, 0, 0),
+                    new Disc(x, 0, 0),
+                    new Disc(x, shoulder, 0));
+            return Circuit.around(corners, offsetMm);
+        }
+    }
 
     /** @param points corners in order, mm */
     record Polygon(
             @Term(value = "corners in order, mm", from = 3, to = 500)
-            List<Point> points) implements Outline {}
+            List<Point> points) implements Outline {
+        /** @param points in order */
+        public Polygon {
+            points = List.copyOf(points);
+        }
 
-    /** @param girthMm measured girth, mm */
+        @Override
+        public Circuit round(double offsetMm) {
+            return Circuit.around(
+                            points.stream()
+                                    .map(p -> new Disc(p.xMm(), p.yMm(), 0))
+                                    .toList(),
+                            offsetMm)
+                    .fromMiddleOfTop();
+        }
+    }
+
+    /** @param girthMm girth measured with a strip or thread, mm; drawn as a round */
     record Measured(
-            @Term(value = "measured girth, mm", above = 0) double girthMm) implements Outline {}
+            @Term(value = "measured girth, mm; drawn as a round", above = 0)
+            double girthMm) implements Outline {
+        /** @throws IllegalArgumentException if the girth is out of range */
+        public Measured {
+            Check.positive("girthMm", girthMm);
+        }
+
+        @Override
+        public Circuit round(double offsetMm) {
+            return new Round(girthMm / Math.PI).round(offsetMm);
+        }
+    }
 
     /**
      * A corner.

@@ -106,6 +106,54 @@ public record Spiral(
                 Target.RELEASED);
     }
 
+    /** A spiral with room inside, of so many turns, from the inside. */
+    public static Spiral open(String id, double insideMm, double turns, double gapMm, Turn turn) {
+        OptionalDouble none = OptionalDouble.empty();
+        return new Spiral(
+                id,
+                Centre.OPEN,
+                OptionalDouble.of(insideMm),
+                gapMm,
+                OptionalDouble.of(turns),
+                none,
+                none,
+                From.INSIDE,
+                0,
+                turn,
+                0,
+                Optional.empty(),
+                Target.RELEASED);
+    }
+
+    /** The same, sized by its outside diameter, mm. */
+    public Spiral across(double mm) {
+        return sizedBy(OptionalDouble.empty(), OptionalDouble.of(mm), OptionalDouble.empty());
+    }
+
+    /** The same, the wire beginning at the rim. */
+    public Spiral inward() {
+        return new Spiral(
+                id,
+                centre,
+                insideMm,
+                gapMm,
+                turns,
+                outsideMm,
+                lengthMm,
+                From.OUTSIDE,
+                riseMm,
+                turn,
+                rollDeg,
+                over,
+                target);
+    }
+
+    /** The same as a cone, and its plane rolled before it. */
+    public Spiral lifted(double rise, double roll) {
+        return new Spiral(
+                id, centre, insideMm, gapMm, turns, outsideMm, lengthMm, from, rise, turn, roll, over, target);
+    }
+
     /** The same, sized by another of the three measures. */
     public Spiral sizedBy(OptionalDouble otherTurns, OptionalDouble otherOutsideMm, OptionalDouble otherLengthMm) {
         return new Spiral(
@@ -164,7 +212,7 @@ public record Spiral(
 
     private org.etui.core.curve.Spiral of(double count, double thicknessMm) {
         return new org.etui.core.curve.Spiral(
-                insideRadiusMm(thicknessMm), thicknessMm + gapMm, count, turn.sign(), from == From.INSIDE);
+                insideRadiusMm(thicknessMm), thicknessMm + gapMm, riseMm, count, turn.sign(), from == From.INSIDE);
     }
 
     @Override

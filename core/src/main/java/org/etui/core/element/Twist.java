@@ -2,8 +2,12 @@ package org.etui.core.element;
 
 import java.util.List;
 import java.util.Optional;
+import org.etui.core.check.Check;
 import org.etui.core.check.Term;
 import org.etui.core.curve.CurvePiece;
+import org.etui.core.curve.Helix;
+import org.etui.core.curve.Joint;
+import org.etui.core.curve.Line;
 
 /**
  * A twisted run, on its own axis or with another strand.
@@ -36,8 +40,29 @@ public record Twist(
         Target target)
         implements Element {
 
+    /** @throws IllegalArgumentException if a measure is out of range */
+    public Twist {
+        Check.positive("lengthMm", lengthMm);
+        Check.positive("turns", turns);
+    }
+
+    /** Whether it is twisted along its own axis. */
+    public boolean isAlone() {
+        return with.equals("itself");
+    }
+
+    /**
+     * Alone it stays where it is. With another wire each becomes a helix about the line where they touch, its radius half
+     * the distance between their middles; it kinks into the helix and out of it.
+     */
     @Override
     public List<CurvePiece> shape(Forming forming) {
-        throw new UnsupportedOperationException("not built yet");
+        if (isAlone()) {
+            return List.of(new Line(lengthMm));
+        }
+        double radius = (forming.thicknessMm() + forming.strandMm().apply(with)) / 4;
+        Helix helix = Helix.coil(radius, lengthMm / turns, 2 * Math.PI * turns);
+        double kink = Math.PI / 2 - helix.slopeRad();
+        return List.of(new Joint(0, -kink), helix, new Joint(0, kink));
     }
 }

@@ -1,11 +1,17 @@
 package org.etui.core.element;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
+import java.util.function.DoubleFunction;
+import org.etui.core.check.Check;
 import org.etui.core.check.Term;
+import org.etui.core.curve.Circuit;
+import org.etui.core.curve.Circuit.Disc;
 import org.etui.core.curve.CurvePiece;
+import org.etui.core.curve.Helix;
 
 /**
  * Turns of wire round a cord, a stem or a bundle.
@@ -67,10 +73,87 @@ public record Wrap(
             OptionalInt wires,
 
             @Term(value = "thickness of each of them, mm", above = 0, to = 20)
-            OptionalDouble diameterMm) {}
+            OptionalDouble diameterMm) {
 
+        /** A cord of a diameter, mm. */
+        public static Core ofCord(double mm) {
+            return new Core(OptionalDouble.of(mm), OptionalDouble.empty(), OptionalInt.empty(), OptionalDouble.empty());
+        }
+
+        /** A stem of a thickness, mm. */
+        public static Core ofStem(double mm) {
+            return new Core(OptionalDouble.empty(), OptionalDouble.of(mm), OptionalInt.empty(), OptionalDouble.empty());
+        }
+
+        /** Wires side by side, each of a thickness, mm. */
+        public static Core ofWires(int count, double mm) {
+            return new Core(
+                    OptionalDouble.empty(), OptionalDouble.empty(), OptionalInt.of(count), OptionalDouble.of(mm));
+        }
+
+        /** What is wound over, seen along it: a row of circles, and the own leg beside them where it lies along. */
+        List<Disc> discs(double legMm) {
+            double each = cordMm.orElseGet(() -> stemMm.orElseGet(() -> diameterMm.orElseThrow()));
+            List<Disc> row = new ArrayList<>();
+            int count = wires.orElse(1);
+            for (int i = 0; i < count; i++) {
+                row.add(new Disc(i * each, 0, each / 2));
+            }
+            if (legMm > 0) {
+                row.add(new Disc((count - 1) * each + (each + legMm) / 2, 0, legMm / 2));
+            }
+            return row;
+        }
+
+        /** In words, such as {@code a 3.0 mm cord}; the lengths by a function. */
+        public String inWords(DoubleFunction<String> length) {
+            if (cordMm.isPresent()) {
+                return "a cord of " + length.apply(cordMm.getAsDouble());
+            }
+            return stemMm.isPresent()
+                    ? "a stem of " + length.apply(stemMm.getAsDouble())
+                    : wires.orElse(1) + " wires of " + length.apply(diameterMm.orElseThrow());
+        }
+    }
+
+    /** @throws IllegalArgumentException if a measure is out of range */
+    public Wrap {
+        Check.positive("turns", turns);
+        Check.within("pitchMm", pitchMm, 0, Check.GREATEST);
+    }
+
+    /** Touching turns. */
+    public static Wrap of(String id, Core core, double turns, Turn turn) {
+        return new Wrap(id, core, turns, 0, false, turn, 0, Optional.empty(), Target.RELEASED);
+    }
+
+    /** The same with the working plane rolled before it, degrees. */
+    public Wrap rolled(double degrees) {
+        return new Wrap(id, core, turns, pitchMm, legAlong, turn, degrees, over, target);
+    }
+
+    /** The same with its own leg under the turns. */
+    public Wrap overItsLeg() {
+        return new Wrap(id, core, turns, pitchMm, true, turn, rollDeg, over, target);
+    }
+
+    /** The same with another number of turns. */
+    public Wrap withTurns(double other) {
+        return new Wrap(id, core, other, pitchMm, legAlong, turn, rollDeg, over, target);
+    }
+
+    /** Once round the core as the middle of this wire goes, seen along the core. */
+    public Circuit round(double thicknessMm) {
+        return Circuit.around(core.discs(legAlong ? thicknessMm : 0), thicknessMm / 2);
+    }
+
+    /** Constant slope over the line round the core: each turn climbs by the pitch. */
     @Override
     public List<CurvePiece> shape(Forming forming) {
-        throw new UnsupportedOperationException("not built yet");
+        Circuit round = round(forming.thicknessMm());
+        double slope = (pitchMm == 0 ? forming.acrossMm() : pitchMm) / round.lengthMm();
+        return round.along(0, turns, turn.sign()).stream()
+                .<CurvePiece>map(piece -> new Helix(piece, slope))
+                .toList();
     }
 }

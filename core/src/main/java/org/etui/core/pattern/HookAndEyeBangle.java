@@ -79,10 +79,4 @@ final class HookAndEyeBangle extends Pattern {
                 .withPlace(Place.turned(90));
         return Piece.of(title(), purpose, List.of(strand));
     }
-
-    /** The paddle's thickness to the hundredth of a millimetre, as a maker reads it. */
-    private static double paddleTo(Values values, Wire wire) {
-        double exact = wire.section().thicknessMm() * values.number("paddlePercent") / 100;
-        return Math.round(exact * 100) / 100.0;
-    }
 }

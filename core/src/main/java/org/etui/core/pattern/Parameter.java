@@ -16,7 +16,8 @@ import org.etui.core.check.Term;
  * @param from the least number
  * @param to the greatest number
  * @param choices the words allowed, where it is a word
- * @param when the parameter and word, as name=word, that it counts with; empty: always
+ * @param whole whether only whole numbers count
+ * @param when the parameter and words, as name=word|word, that it counts with; empty: always
  */
 public record Parameter(
         @Term("name in the document") String name,
@@ -26,8 +27,9 @@ public record Parameter(
         @Term("the least number") OptionalDouble from,
         @Term("the greatest number") OptionalDouble to,
         @Term("the words allowed, where it is a word") Optional<List<String>> choices,
+        @Term("whether only whole numbers count") boolean whole,
 
-        @Term("the parameter and word, as name=word, that it counts with")
+        @Term("the parameter and words, as name=word|word, that it counts with")
         Optional<String> when) {
 
     /** A length in mm. */
@@ -35,9 +37,10 @@ public record Parameter(
         return number(name, title, "mm", usual, from, to);
     }
 
-    /** The same, counting only where another parameter has this word. */
-    Parameter onlyWith(String other, String word) {
-        return new Parameter(name, title, unit, usual, from, to, choices, Optional.of(other + "=" + word));
+    /** The same, counting only where another parameter has one of these words. */
+    Parameter onlyWith(String other, String... words) {
+        return new Parameter(
+                name, title, unit, usual, from, to, choices, whole, Optional.of(other + "=" + String.join("|", words)));
     }
 
     /** A number in some unit. */
@@ -50,6 +53,21 @@ public record Parameter(
                 OptionalDouble.of(from),
                 OptionalDouble.of(to),
                 Optional.empty(),
+                false,
+                Optional.empty());
+    }
+
+    /** A number of things. */
+    static Parameter count(String name, String title, int usual, int from, int to) {
+        return new Parameter(
+                name,
+                title,
+                "",
+                (double) usual,
+                OptionalDouble.of(from),
+                OptionalDouble.of(to),
+                Optional.empty(),
+                true,
                 Optional.empty());
     }
 
@@ -63,6 +81,7 @@ public record Parameter(
                 OptionalDouble.empty(),
                 OptionalDouble.empty(),
                 Optional.of(List.of(words)),
+                false,
                 Optional.empty());
     }
 
@@ -80,9 +99,11 @@ public record Parameter(
         }
         double least = from.orElseThrow();
         double most = to.orElseThrow();
-        if (value instanceof Number number && number.doubleValue() >= least && number.doubleValue() <= most) {
-            return number.doubleValue();
+        boolean fits = value instanceof Number number && number.doubleValue() >= least && number.doubleValue() <= most;
+        if (fits && (!whole || ((Number) value).doubleValue() % 1 == 0)) {
+            return ((Number) value).doubleValue();
         }
-        throw new BadInput(name, value, "must be a number from " + least + " to " + most + " " + unit);
+        String what = whole ? "must be a whole number from " : "must be a number from ";
+        throw new BadInput(name, value, (what + least + " to " + most + " " + unit).trim());
     }
 }

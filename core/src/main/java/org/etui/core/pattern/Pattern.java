@@ -4,6 +4,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.etui.core.check.BadInput;
+import org.etui.core.curve.CurvePiece;
+import org.etui.core.element.Element;
+import org.etui.core.element.Forming;
 import org.etui.core.piece.Piece;
 import org.etui.core.piece.Purpose;
 import org.etui.core.piece.Source;
@@ -77,4 +80,22 @@ public abstract class Pattern {
     }
 
     abstract Piece build(Values values, Wire asked, Purpose purpose);
+
+    /** A paddle's thickness from the parameter {@code paddlePercent}, to the hundredth of a millimetre as a maker reads it. */
+    static double paddleTo(Values values, Wire wire) {
+        double exact = wire.section().thicknessMm() * values.number("paddlePercent") / 100;
+        return Math.round(exact * 100) / 100.0;
+    }
+
+    /** Wire that elements take in a strand of one wire, mm. */
+    static double wireMm(List<Element> elements, Wire wire) {
+        double thickness = wire.section().inPlaneMm();
+        double sum = 0;
+        for (int i = 0; i < elements.size(); i++) {
+            for (CurvePiece shape : elements.get(i).shape(new Forming(thickness, i == 0))) {
+                sum += shape.wireLengthMm(thickness);
+            }
+        }
+        return sum;
+    }
 }

@@ -6,7 +6,28 @@ import java.util.Optional;
 /** Every pattern there is. */
 public final class Patterns {
     /** The list: a new pattern is added here and nowhere else. */
-    public static final List<Pattern> ALL = List.of(new HookClasp(), new SHook(), new HookAndEyeBangle());
+    public static final List<Pattern> ALL = List.of(
+            new HookClasp(),
+            new WrappedHook(),
+            new SHook(),
+            new HookAndEyeBangle(),
+            new DoubleScrollLink(),
+            new FlatSpiral(),
+            new SpiralHeadPin(),
+            new ConeSpiral(),
+            new PlainCoil(),
+            new FigureEight(),
+            new TurnedFigureEight(),
+            new JumpRings(),
+            new EarWire(),
+            new SpiralHookEarWire(),
+            new SpiralEarrings(),
+            new WoundRing(),
+            new WoundPetals(),
+            new CordEnd(),
+            new StoneFrame(),
+            new GradedDrops(),
+            new PaddleDrop());
 
     private Patterns() {}
 

@@ -49,4 +49,8 @@ record Values(Map<String, Object> all) {
     String word(String name) {
         return (String) all.get(name);
     }
+
+    int count(String name) {
+        return (int) Math.round(number(name));
+    }
 }

@@ -2,6 +2,7 @@ package org.etui.core.piece;
 
 import java.util.Optional;
 import org.etui.core.check.Term;
+import org.etui.core.check.Word;
 
 /**
  * What is not wire.
@@ -21,4 +22,10 @@ public record Part(
         @Term(value = "its size, mm", above = 0) double sizeMm,
 
         @Term(value = "where it sits: strand.element", to = 121)
-        Optional<String> on) {}
+        Optional<String> on) {
+
+    /** The name to read: the id, or kind and number where the id is only a number. */
+    public String label() {
+        return id.chars().allMatch(Character::isDigit) ? Word.of(kind) + " " + id : id.replace('-', ' ');
+    }
+}

@@ -101,6 +101,19 @@ public record Piece(
                 format, version, name, notes, purpose, source, strands, otherParts, otherJoins, work, colour, entered);
     }
 
+    /**
+     * Thickness of a strand's wire in the plane of bending, mm.
+     *
+     * @throws IllegalArgumentException if there is no such strand
+     */
+    public double thicknessMm(String strand) {
+        return strand(strand)
+                .orElseThrow(() -> new IllegalArgumentException("no strand " + strand))
+                .wire()
+                .section()
+                .inPlaneMm();
+    }
+
     /** The strand of that id. */
     public Optional<Strand> strand(String id) {
         return strands.stream().filter(s -> s.id().equals(id)).findFirst();

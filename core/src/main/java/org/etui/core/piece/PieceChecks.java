@@ -1,5 +1,6 @@
 package org.etui.core.piece;
 
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -20,12 +21,17 @@ import org.etui.core.element.Element;
 import org.etui.core.element.Girth;
 import org.etui.core.element.Lead;
 import org.etui.core.element.Loop;
+import org.etui.core.element.Outline;
 import org.etui.core.element.Paddle;
 import org.etui.core.element.Spiral;
 import org.etui.core.element.Target;
 import org.etui.core.element.Twist;
 import org.etui.core.element.Wrap;
 import org.etui.core.section.Round;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.operation.valid.IsValidOp;
 
 /** What a document has to hold beyond the limits of its single fields: names that meet, sizes that go together. */
 public final class PieceChecks {
@@ -117,22 +123,30 @@ public final class PieceChecks {
         if (element instanceof Loop loop) {
             return loop.turns() * 360;
         }
+        if (element instanceof Coil coil) {
+            return coil.turns() * 360;
+        }
+        if (element instanceof Wrap wrap) {
+            return wrap.turns() * 360;
+        }
         return element instanceof Curl curl ? curl.turns() * 360 : 0;
     }
 
     private void element(String path, Element element, Strand strand) {
+        double thickness = strand.wire().section().inPlaneMm();
         if (element instanceof Spiral spiral) {
-            spiral(path, spiral, strand.wire().section().inPlaneMm());
-        }
-        if (element instanceof Coil
-                || element instanceof Wrap
-                || element instanceof Girth
-                || element instanceof Twist
-                || element instanceof Ball) {
-            bad(
-                    path + ".kind",
-                    element.kind(),
-                    "not built yet; built are straight, bend, arc, loop, curl, spiral, paddle, lead");
+            spiral(path, spiral, thickness);
+        } else if (element instanceof Coil coil) {
+            pitch(path, coil.pitchMm(), strand);
+        } else if (element instanceof Wrap wrap) {
+            pitch(path, wrap.pitchMm(), strand);
+            core(path + ".core", wrap.core());
+        } else if (element instanceof Girth girth) {
+            girth(path, girth);
+        } else if (element instanceof Twist twist && !twist.isAlone()) {
+            twist(path, twist, strand);
+        } else if (element instanceof Ball ball) {
+            ball(path, ball, strand);
         }
         if (element.target() == Target.FINISHED) {
             bad(path + ".target", "finished", "not built yet; built is released");
@@ -150,9 +164,6 @@ public final class PieceChecks {
 
     /** Exactly one of turns, outside and length; where two are given, the words say what the first makes of the others. */
     private void spiral(String path, Spiral spiral, double thicknessMm) {
-        if (spiral.riseMm() > 0) {
-            bad(path + ".riseMm", spiral.riseMm(), "cones are not built yet; must be 0");
-        }
         boolean open = spiral.centre() == Spiral.Centre.OPEN;
         if (open != spiral.insideMm().isPresent()) {
             bad(
@@ -179,19 +190,137 @@ public final class PieceChecks {
         }
     }
 
+    /** What the first size given comes to, beside the second. */
     private static String makes(Spiral spiral, double thicknessMm) {
         OptionalDouble none = OptionalDouble.empty();
         Spiral first = spiral.turns().isPresent()
                 ? spiral.sizedBy(spiral.turns(), none, none)
                 : spiral.sizedBy(none, spiral.outsideMm(), none);
-        return String.format(
-                Locale.ROOT,
-                "%.2f %s turns in %.2f mm wire make %.1f mm across and %.1f mm of length",
-                first.turnsIn(thicknessMm),
-                spiral.centre() == Spiral.Centre.CLOSED ? "closed" : "open",
-                thicknessMm,
-                first.outsideIn(thicknessMm),
-                first.lengthIn(thicknessMm));
+        String size = spiral.turns().isPresent()
+                ? plain(first.turnsIn(thicknessMm)) + " "
+                        + (spiral.centre() == Spiral.Centre.CLOSED ? "closed" : "open") + " turns"
+                : plain(spiral.outsideMm().getAsDouble()) + " mm across";
+        List<String> others = new ArrayList<>();
+        if (spiral.turns().isPresent() && spiral.outsideMm().isPresent()) {
+            others.add(String.format(
+                    Locale.ROOT,
+                    "make %.1f mm across, not %s",
+                    first.outsideIn(thicknessMm),
+                    plain(spiral.outsideMm().getAsDouble())));
+        }
+        if (spiral.lengthMm().isPresent()) {
+            others.add(String.format(
+                    Locale.ROOT,
+                    "take %.1f mm of length, not %s",
+                    first.lengthIn(thicknessMm),
+                    plain(spiral.lengthMm().getAsDouble())));
+        }
+        return String.format(Locale.ROOT, "%s in %.1f mm wire %s", size, thicknessMm, String.join(" and ", others));
+    }
+
+    private static String plain(double number) {
+        return BigDecimal.valueOf(number).stripTrailingZeros().toPlainString();
+    }
+
+    private void pitch(String path, double pitchMm, Strand strand) {
+        double across = strand.wire().section().acrossMm();
+        if (pitchMm > 0 && pitchMm < across) {
+            bad(
+                    path + ".pitchMm",
+                    pitchMm,
+                    "must be 0 for touching turns, or at least the wire's own " + across + " mm");
+        }
+    }
+
+    private void core(String path, Wrap.Core core) {
+        long given = Stream.of(core.cordMm(), core.stemMm(), core.diameterMm())
+                .filter(OptionalDouble::isPresent)
+                .count();
+        if (given != 1 || core.wires().isPresent() != core.diameterMm().isPresent()) {
+            bad(path, given + " cores", "exactly one of cordMm, stemMm, or wires with diameterMm must be given");
+        }
+    }
+
+    private void girth(String path, Girth girth) {
+        if (girth.to() <= girth.from()) {
+            bad(path + ".to", girth.to(), "must be above from, " + girth.from());
+        }
+        String outline = path + ".outline";
+        if (girth.outline() instanceof Outline.Drop drop && drop.lengthMm() < drop.widthMm()) {
+            bad(
+                    outline + ".lengthMm",
+                    drop.lengthMm(),
+                    "must be at least the width of a drop, " + drop.widthMm() + " mm");
+        } else if (girth.outline() instanceof Outline.Shard shard && shard.pointMm() > shard.lengthMm()) {
+            bad(
+                    outline + ".lengthMm",
+                    shard.lengthMm(),
+                    String.format(
+                            Locale.ROOT,
+                            "must be at least %.1f mm: the point alone is that long at %s degrees",
+                            shard.pointMm(),
+                            plain(shard.pointDeg())));
+        } else if (girth.outline() instanceof Outline.Rectangle r
+                && r.cornerMm() > Math.min(r.lengthMm(), r.widthMm()) / 2) {
+            bad(
+                    outline + ".cornerMm",
+                    r.cornerMm(),
+                    "must be at most half the shorter side, " + Math.min(r.lengthMm(), r.widthMm()) / 2 + " mm");
+        } else if (girth.outline() instanceof Outline.Polygon polygon) {
+            polygon(outline + ".points", polygon);
+        }
+    }
+
+    private void polygon(String path, Outline.Polygon polygon) {
+        List<Coordinate> ring = new ArrayList<>(polygon.points().stream()
+                .map(p -> new Coordinate(p.xMm(), p.yMm()))
+                .toList());
+        ring.add(ring.get(0));
+        Polygon shape = new GeometryFactory().createPolygon(ring.toArray(Coordinate[]::new));
+        IsValidOp valid = new IsValidOp(shape);
+        if (!valid.isValid()) {
+            Coordinate at = valid.getValidationError().getCoordinate();
+            bad(
+                    path,
+                    ring.size() - 1 + " corners",
+                    String.format(
+                            Locale.ROOT, "must not cross or touch itself: it does near x %.1f, y %.1f mm", at.x, at.y));
+        } else if (!(shape.getArea() > 0)) {
+            bad(path, ring.size() - 1 + " corners", "must enclose an area");
+        }
+    }
+
+    private void twist(String path, Twist twist, Strand strand) {
+        if (twist.with().equals(strand.id()) || piece.strand(twist.with()).isEmpty()) {
+            bad(path + ".with", twist.with(), "must be itself, or another strand of the piece");
+            return;
+        }
+        double both = strand.wire().section().inPlaneMm() + piece.thicknessMm(twist.with());
+        if (twist.lengthMm() / twist.turns() < both) {
+            bad(
+                    path + ".turns",
+                    twist.turns(),
+                    String.format(
+                            Locale.ROOT,
+                            "must be at most %.1f on %s mm: a turn of the two wires takes at least %.2f mm",
+                            Math.floor(10 * twist.lengthMm() / both) / 10,
+                            plain(twist.lengthMm()),
+                            both));
+        }
+    }
+
+    private void ball(String path, Ball ball, Strand strand) {
+        int at = strand.elements().indexOf(ball);
+        if (at != 0 && at != strand.elements().size() - 1) {
+            bad(path + ".kind", "ball", "must be the first or the last element: it heads a pin");
+        }
+        if (ball.diameterMm() < strand.wire().section().thicknessMm()) {
+            bad(
+                    path + ".diameterMm",
+                    ball.diameterMm(),
+                    "must be at least the wire's thickness, "
+                            + strand.wire().section().thicknessMm() + " mm");
+        }
     }
 
     private void flattened(String path, double toMm, Strand strand) {

@@ -2,6 +2,7 @@ package org.etui.core.plan;
 
 import java.util.List;
 import org.etui.core.curve.CentreLine;
+import org.etui.core.curve.Knob;
 import org.etui.core.curve.Pose;
 import org.etui.core.section.Section;
 import org.etui.core.work.Run;
@@ -49,7 +50,8 @@ final class Extents {
         int best = 0;
         double most = Double.NEGATIVE_INFINITY;
         for (int i = 0; i < poses.size(); i++) {
-            double here = reachAt(poses.get(i), stations.get(i).piece(), axis);
+            CentreLine.Station station = stations.get(i);
+            double here = reachAt(poses.get(i), station.piece(), station.alongMm(), axis);
             if (here > most) {
                 most = here;
                 best = i;
@@ -73,7 +75,7 @@ final class Extents {
         return new BrentOptimizer(RELATIVE, ABSOLUTE_MM)
                 .optimize(
                         new UnivariateObjectiveFunction(
-                                s -> reachAt(view.then(line.pieces().get(piece).atWire(s)), piece, axis)),
+                                s -> reachAt(view.then(line.pieces().get(piece).atWire(s)), piece, 0, axis)),
                         GoalType.MAXIMIZE,
                         new SearchInterval(low, high, start),
                         new MaxEval(EVALUATIONS))
@@ -81,13 +83,13 @@ final class Extents {
     }
 
     /** How far the section at a station reaches along an axis: a disc for round wire, a box for what has flats. */
-    private double reachAt(Pose pose, int piece, Vector3D axis) {
+    private double reachAt(Pose pose, int piece, double alongMm, Vector3D axis) {
         Run run = workpiece.runs().get(piece);
         Section section = run.section();
         double left = Math.abs(pose.left().dotProduct(axis));
         double up = Math.abs(pose.frame().applyTo(Vector3D.PLUS_K).dotProduct(axis));
-        double inPlane = section.inPlaneMm() / 2;
-        double across = (section.widthMm() + section.thicknessMm() - section.inPlaneMm()) / 2;
+        double inPlane = run.inPlaneMm(alongMm) / 2;
+        double across = (run.shape() instanceof Knob ? 2 * inPlane : section.acrossMm()) / 2;
         double half = section.widthMm() == section.thicknessMm() && section instanceof org.etui.core.section.Round
                 ? inPlane * Math.hypot(left, up)
                 : inPlane * left + across * up;

@@ -38,6 +38,7 @@ public record Plan(
      * @param id name of the strand
      * @param title name to read
      * @param count how many wires
+     * @param pair whether they are matched in pairs
      * @param wire what it is made of
      * @param wireInWords the wire in words
      * @param netLengthMm wire in the elements before any work
@@ -57,6 +58,7 @@ public record Plan(
             @Term("name of the strand") String id,
             @Term("name to read") String title,
             @Term("how many wires") int count,
+            @Term("whether they are matched in pairs") Pair pair,
             @Term("what it is made of") Wire wire,
             @Term("the wire in words") String wireInWords,
 
@@ -83,6 +85,16 @@ public record Plan(
             @Term("where no hammer may go") List<Zone> noHammer,
             @Term("states as asked for") List<StatePlan> states) {}
 
+    /** Whether wires are matched in pairs. */
+    public enum Pair {
+        /** Each for itself. */
+        NONE,
+        /** Two alike. */
+        ALIKE,
+        /** The second is the mirror image of the first. */
+        MIRRORED
+    }
+
     /**
      * Extents of a form as a calliper reads them.
      *
@@ -107,6 +119,7 @@ public record Plan(
      * @param tool what it is formed on; absent for what is not bent
      * @param finished sizes after all work; absent for what is not round
      * @param mandrelRuleMm what “π × mandrel” would say; absent for what is not round
+     * @param equivalentWireMm wire of the same volume as a bought ball; absent for all else
      * @param centre middle of the arc in the drawing: x, y, z
      */
     public record ElementPlan(
@@ -119,6 +132,9 @@ public record Plan(
             @Term("what it is formed on") Optional<Tool> tool,
             @Term("sizes after all work") Optional<Sizes> finished,
             @Term("what “π × mandrel” would say, mm") OptionalDouble mandrelRuleMm,
+
+            @Term("wire of the same volume as a bought ball, mm")
+            OptionalDouble equivalentWireMm,
 
             @Term("middle of the arc in the drawing: x, y, z, mm")
             Optional<double[]> centre) {}

@@ -9,11 +9,15 @@ import java.util.OptionalDouble;
 import org.etui.core.check.BadInput;
 import org.etui.core.curve.Arc;
 import org.etui.core.curve.CentreLine;
+import org.etui.core.curve.CurvePiece;
+import org.etui.core.curve.Helix;
 import org.etui.core.curve.Pose;
 import org.etui.core.curve.Spiral;
+import org.etui.core.element.Ball;
 import org.etui.core.element.Element;
 import org.etui.core.piece.Piece;
 import org.etui.core.piece.PieceChecks;
+import org.etui.core.piece.Strand;
 import org.etui.core.rule.Advice;
 import org.etui.core.rule.Cautions;
 import org.etui.core.rule.Rules;
@@ -62,13 +66,14 @@ public final class Planner {
                 work.strand().id(),
                 work.strand().title(),
                 work.strand().count(),
+                pair(work.strand()),
                 work.strand().wire(),
                 work.strand().wire().inWords(),
                 work.netMm(),
                 work.cutMm(),
                 work.stretch(),
                 work.handleAt(),
-                work.strand().wire().massG(finished.netMm()),
+                massG(work),
                 Extents.of(finished, view),
                 outline(stations(finished), view),
                 work.strand().elements().stream()
@@ -78,6 +83,22 @@ public final class Planner {
                 Overlaps.of(work),
                 NoHammer.of(work),
                 states(work, view, states));
+    }
+
+    private static Plan.Pair pair(Strand strand) {
+        if (!strand.matched()) {
+            return Plan.Pair.NONE;
+        }
+        return strand.mirror() ? Plan.Pair.MIRRORED : Plan.Pair.ALIKE;
+    }
+
+    /** The wire that stays, and the balls that were bought on it. */
+    private static double massG(StrandWork work) {
+        double balls = work.strand().elements().stream()
+                .mapToDouble(e -> e instanceof Ball ball ? ball.volumeMm3() : 0)
+                .sum();
+        Wire wire = work.strand().wire();
+        return wire.massG(work.netMm()) + balls * wire.metal().densityGPerCm3() / 1000;
     }
 
     private static List<CentreLine.Station> stations(Workpiece workpiece) {
@@ -107,6 +128,10 @@ public final class Planner {
                 element.isBent() ? Optional.of(Tool.of(element)) : Optional.empty(),
                 round.map(Round::sizes),
                 mandrelRule(element, round),
+                element instanceof Ball ball
+                        ? OptionalDouble.of(ball.volumeMm3()
+                                / work.strand().wire().section().areaMm2())
+                        : OptionalDouble.empty(),
                 round.map(r -> {
                     Vector3D centre = view.at(r.centre());
                     return new double[] {centre.getX(), centre.getY(), centre.getZ()};
@@ -151,18 +176,28 @@ public final class Planner {
                 Run run = finished.runs().get(i);
                 boolean wound =
                         element.woundInsideMm().isPresent() && run.element().equals(element.id());
-                if (wound && run.now() instanceof Arc arc && arc.turnRad() > widest) {
+                if (wound && flat(run.now()) instanceof Arc arc && arc.turnRad() > widest) {
                     widest = arc.turnRad();
                     double half = run.section().inPlaneMm() / 2;
                     double side = Math.signum(arc.sweepRad());
                     found = Optional.of(new Round(
                             new Plan.Sizes(
                                     2 * (arc.radiusMm() - half), 2 * (arc.radiusMm() + half), widest / (2 * Math.PI)),
-                            line.pieces().get(i).start().at(new Vector3D(0, side * arc.radiusMm(), 0))));
+                            line.pieces().get(i).start().at(middle(run.now(), side * arc.radiusMm()))));
                 }
             }
             return found;
         }
+    }
+
+    /** What a curve is along its axis. */
+    private static CurvePiece flat(CurvePiece piece) {
+        return piece instanceof Helix helix ? helix.base() : piece;
+    }
+
+    private static Vector3D middle(CurvePiece piece, double leftMm) {
+        Vector3D left = new Vector3D(0, leftMm, 0);
+        return piece instanceof Helix helix ? helix.fromBase(left) : left;
     }
 
     private static List<Plan.StatePlan> states(StrandWork work, Pose view, PlanOptions.States wanted) {
@@ -181,7 +216,11 @@ public final class Planner {
                     Run run = workpiece.runs().get(s.piece());
                     Section section = run.section();
                     return new Plan.StationPlan(
-                            s.wireMm(), run.strain(), section.widthMm(), section.thicknessMm(), section.inPlaneMm());
+                            s.wireMm(),
+                            run.strain(),
+                            section.widthMm(),
+                            section.thicknessMm(),
+                            run.inPlaneMm(s.alongMm()));
                 })
                 .toList();
         return new Plan.StatePlan(
@@ -196,8 +235,7 @@ public final class Planner {
             lengths.merge(work.strand().wire(), count * work.cutMm(), Double::sum);
             surface += count
                     * work.finished().runs().stream()
-                            .mapToDouble(
-                                    r -> r.section().perimeterMm() * r.now().lengthMm())
+                            .mapToDouble(Run::surfaceMm2)
                             .sum();
         }
         List<Plan.WireTotal> rows = new ArrayList<>();

@@ -1,7 +1,9 @@
 package org.etui.core.plan;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import org.etui.core.curve.CentreLine;
 import org.etui.core.curve.Pose;
 import org.etui.core.piece.Place;
@@ -14,41 +16,66 @@ import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 
 /**
- * How a piece lies in the drawing. Each strand's frame is fixed at the element formed first and moved to its place; a
- * piece none of whose strands has a place is turned to its long axis as a whole.
+ * How a piece lies in the drawing. Each strand's frame is fixed at the element formed first and moved to its place. Where no
+ * strand has a place, each is turned to its long axis, and several are laid one below the other.
  */
 final class View {
     /** Forms closer to square than this are not turned. */
     private static final double SQUARE = 1.12;
 
     private static final double STEP_RAD = Math.toRadians(10);
-    private final Pose turned;
+    private static final double APART_MM = 3;
+    private final Map<String, Pose> poses;
 
-    private View(Pose turned) {
-        this.turned = turned;
+    private View(Map<String, Pose> poses) {
+        this.poses = poses;
     }
 
     static View of(List<StrandWork> strands) {
         boolean free = strands.stream().allMatch(s -> s.strand().place().equals(Place.FREE));
-        return new View(free ? Pose.inPlane(0, 0, -longAxisRad(strands)) : Pose.START);
+        Map<String, Pose> poses = new HashMap<>();
+        double below = 0;
+        for (StrandWork work : strands) {
+            Pose pose = free ? Pose.inPlane(0, 0, -longAxisRad(work)) : placed(work.strand());
+            if (free && strands.size() > 1) {
+                double half = work.strand().wire().section().widthMm() / 2;
+                double[] reach = reach(work, pose);
+                pose = Pose.inPlane(-reach[0], below - reach[2] - half, 0).then(pose);
+                below -= reach[2] - reach[1] + 2 * half + APART_MM;
+            }
+            poses.put(work.strand().id(), pose);
+        }
+        return new View(poses);
+    }
+
+    /** Least x, least y, greatest y of the middle of the wire. */
+    private static double[] reach(StrandWork work, Pose pose) {
+        double[] reach = {Double.POSITIVE_INFINITY, Double.POSITIVE_INFINITY, Double.NEGATIVE_INFINITY};
+        for (CentreLine.Station station : work.finished().centreLine().stations(STEP_RAD, 2)) {
+            Vector3D p = pose.at(station.pose().position());
+            reach[0] = Math.min(reach[0], p.getX());
+            reach[1] = Math.min(reach[1], p.getY());
+            reach[2] = Math.max(reach[2], p.getY());
+        }
+        return reach;
+    }
+
+    private static Pose placed(Strand strand) {
+        Place place = strand.place();
+        Pose flat = Pose.inPlane(place.xMm(), place.yMm(), Math.toRadians(place.rotDeg()));
+        return new Pose(flat.position().add(new Vector3D(0, 0, place.zMm())), flat.frame());
     }
 
     /** The pose of a strand's frame in the drawing. */
     Pose of(Strand strand) {
-        Place place = strand.place();
-        Pose placed = Pose.inPlane(place.xMm(), place.yMm(), Math.toRadians(place.rotDeg()));
-        Pose lifted = new Pose(placed.position().add(new Vector3D(0, 0, place.zMm())), placed.frame());
-        return turned.then(lifted);
+        return poses.get(strand.id());
     }
 
-    private static double longAxisRad(List<StrandWork> strands) {
+    private static double longAxisRad(StrandWork work) {
         List<Coordinate> points = new ArrayList<>();
-        for (StrandWork strand : strands) {
-            CentreLine line = strand.finished().centreLine();
-            for (CentreLine.Station station : line.stations(STEP_RAD, 2)) {
-                Vector3D p = station.pose().position();
-                points.add(new Coordinate(p.getX(), p.getY()));
-            }
+        for (CentreLine.Station station : work.finished().centreLine().stations(STEP_RAD, 2)) {
+            Vector3D p = station.pose().position();
+            points.add(new Coordinate(p.getX(), p.getY()));
         }
         Geometry cloud = new GeometryFactory().createMultiPointFromCoords(points.toArray(Coordinate[]::new));
         Coordinate[] corners = MinimumAreaRectangle.getMinimumRectangle(cloud).getCoordinates();

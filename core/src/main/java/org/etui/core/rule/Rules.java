@@ -14,7 +14,10 @@ public final class Rules {
             new HammeredLoop(),
             new HammeredCrossing(),
             new ThinBangle(),
-            new CurlTooTight());
+            new CurlTooTight(),
+            new JoinFits(),
+            new CoilOnCord(),
+            new PetalsOpen());
 
     private Rules() {}
 

@@ -14,6 +14,11 @@ public interface Section {
     /** Measure in the plane of bending, mm: what the curve's inside and outside are apart. */
     double inPlaneMm();
 
+    /** Measure across the plane of bending, mm: what touching turns lie apart. */
+    default double acrossMm() {
+        return widthMm() + thicknessMm() - inPlaneMm();
+    }
+
     /** Area, mm². */
     double areaMm2();
 

@@ -1,22 +1,31 @@
 package org.etui.core.sequence;
 
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
+import java.util.Set;
 import org.etui.core.element.Arc;
 import org.etui.core.element.Bend;
+import org.etui.core.element.Coil;
 import org.etui.core.element.Curl;
 import org.etui.core.element.Element;
+import org.etui.core.element.Girth;
 import org.etui.core.element.Loop;
 import org.etui.core.element.Paddle;
 import org.etui.core.element.Spiral;
 import org.etui.core.element.Turn;
+import org.etui.core.element.Twist;
+import org.etui.core.element.Wrap;
 import org.etui.core.measure.LengthFormat;
 import org.etui.core.measure.Rounding;
 import org.etui.core.metal.Metal;
 import org.etui.core.piece.HandleAt;
+import org.etui.core.piece.Join;
+import org.etui.core.piece.Part;
+import org.etui.core.piece.PartKind;
 import org.etui.core.piece.Piece;
 import org.etui.core.rule.Advice;
 import org.etui.core.work.Mark;
@@ -29,11 +38,13 @@ public final class BenchCard {
     private static final String EYES = "Wear safety glasses; cover the off-cut, it flies.";
     private static final String EARS = "Wear glasses and hearing protection; fingers stay on the handle.";
 
+    private final Piece piece;
     private final LengthFormat format;
     private final List<Advice> advice;
     private final List<Step> steps = new ArrayList<>();
 
-    private BenchCard(LengthFormat format, List<Advice> advice) {
+    private BenchCard(Piece piece, LengthFormat format, List<Advice> advice) {
+        this.piece = piece;
         this.format = format;
         this.advice = advice;
     }
@@ -47,16 +58,18 @@ public final class BenchCard {
      * @param format how lengths are written
      */
     public static List<Step> of(Piece piece, List<StrandWork> strands, List<Advice> advice, LengthFormat format) {
-        BenchCard card = new BenchCard(format, advice);
+        BenchCard card = new BenchCard(piece, format, advice);
         for (int i = 0; i < strands.size(); i++) {
             card.strand(strands.get(i), "strands." + i);
         }
+        card.joins(piece);
         card.finish(piece, strands);
         return List.copyOf(card.steps);
     }
 
     private void strand(StrandWork work, String path) {
         List<Mark> marks = Marks.of(work);
+        Set<Part> threaded = new LinkedHashSet<>();
         prepare(work, marks, path);
         for (int i = 0; i < work.operations().size(); i++) {
             Operation operation = work.operations().get(i);
@@ -65,6 +78,7 @@ public final class BenchCard {
                 continue;
             }
             if (operation instanceof Operation.Form form) {
+                string(work, form, threaded);
                 form(work, form, marks, path, state);
             } else if (operation instanceof Operation.Flatten flatten) {
                 flatten(work, flatten, path, state);
@@ -72,6 +86,65 @@ public final class BenchCard {
                 trim(work, state);
             }
         }
+    }
+
+    /** Beads and spacers go on before the wire is closed: at the first forming beyond their place, seen from the end formed first. */
+    private void string(StrandWork work, Operation.Form form, Set<Part> threaded) {
+        List<Element> along = work.strand().elements();
+        for (Part part : piece.parts()) {
+            Optional<Element> seat = part.on()
+                    .filter(on -> on.startsWith(work.strand().id() + "."))
+                    .flatMap(on -> work.strand()
+                            .element(on.substring(work.strand().id().length() + 1)));
+            boolean strung = part.kind() == PartKind.BEAD || part.kind() == PartKind.SPACER;
+            if (strung && seat.isPresent() && !threaded.contains(part)) {
+                int at = along.indexOf(seat.get());
+                int formed = along.indexOf(work.strand().element(form.element()).orElseThrow());
+                if (formed > at) {
+                    threaded.add(part);
+                    add(new Draft(work.strand().id(), "Put on the " + part.label(), "fingers")
+                            .text("Slide the " + part.label() + " onto the "
+                                    + seat.get().label() + " now: later the wire is closed.")
+                            .check("It sits against what was formed before it.")
+                            .minutes(0.5 * work.strand().count()));
+                }
+            }
+        }
+    }
+
+    /** What hangs in what, when every strand is formed. */
+    private void joins(Piece piece) {
+        for (int i = 0; i < piece.joins().size(); i++) {
+            Join join = piece.joins().get(i);
+            boolean opens = opens(join.a()) || opens(join.b());
+            String a = inWords(join.a());
+            String b = inWords(join.b());
+            add(new Draft("", "Join " + a + " and " + b, opens ? "two pairs of flat-nose pliers" : "fingers")
+                    .text(
+                            opens
+                                    ? "Open the loop sideways, never pull it round; hang the other in, close it again."
+                                    : "Bring the " + a + " and the " + b + " together.")
+                    .check(opens ? "No light shows at the cut, and both move freely." : "It sits firmly.")
+                    .advice("joins." + i)
+                    .minutes(1));
+        }
+    }
+
+    private Optional<Element> elementAt(String address) {
+        int dot = address.indexOf('.');
+        return dot < 0
+                ? Optional.empty()
+                : piece.strand(address.substring(0, dot)).flatMap(s -> s.element(address.substring(dot + 1)));
+    }
+
+    private boolean opens(String address) {
+        return elementAt(address)
+                .filter(e -> e instanceof Loop loop && loop.opens())
+                .isPresent();
+    }
+
+    private String inWords(String address) {
+        return elementAt(address).map(Element::label).orElse(address.replace('-', ' '));
     }
 
     private void prepare(StrandWork work, List<Mark> marks, String path) {
@@ -178,7 +251,7 @@ public final class BenchCard {
                 : "Start at the very end; the last wire thickness or so stays straight. ";
         add(new Draft(work.strand().id(), "Form the " + element.label(), toolText(tool))
                 .text(at + how(element) + way(work, element))
-                .check(checkText(element))
+                .check(checkText(element) + pairText(work))
                 .minutes(1.5 * work.strand().count())
                 .element(element.id())
                 .mark(mark)
@@ -210,14 +283,51 @@ public final class BenchCard {
                     + plain(Math.round(arc.sweepDeg()))
                     + "°. It opens a little when it is let go: bend on past, then look.";
         }
+        if (element instanceof Coil coil) {
+            return "Wind " + turns(coil.turns()) + " on " + format.write(coil.mandrelMm(), Rounding.NEAREST) + ", "
+                    + spaced(coil.pitchMm()) + ". It opens a little when it is let go.";
+        }
+        if (element instanceof Wrap wrap) {
+            return "Wind " + turns(wrap.turns()) + " round "
+                    + wrap.core().inWords(mm -> format.write(mm, Rounding.NEAREST))
+                    + (wrap.legAlong() ? " and its own leg" : "") + ", tight, " + spaced(wrap.pitchMm()) + ".";
+        }
+        if (element instanceof Girth girth) {
+            return "Bend it round the stone from " + percent(girth.from()) + " to " + percent(girth.to())
+                    + " of the way round, pressed close.";
+        }
+        if (element instanceof Twist twist) {
+            return (twist.isAlone()
+                            ? "Hold both ends flat in the jaws and turn "
+                            : "Lay it beside the " + twist.with().replace('-', ' ') + ", hold both ends and turn ")
+                    + turns(twist.turns()) + " on " + format.write(twist.lengthMm(), Rounding.NEAREST) + ".";
+        }
         if (element instanceof Spiral spiral) {
             String where =
                     spiral.centre() == Spiral.Centre.CLOSED ? "Roll the end round itself, " : "Bend the first round, ";
             return where + "then push it round a few millimetres at a time, laid against the last turn"
                     + (spiral.gapMm() > 0 ? ", " + format.write(spiral.gapMm(), Rounding.NEAREST) + " apart" : "")
-                    + ". Look at it edge-on after every turn.";
+                    + ". "
+                    + (spiral.riseMm() > 0
+                            ? "At last push the middle up, " + format.write(spiral.riseMm(), Rounding.NEAREST)
+                                    + " a turn."
+                            : "Look at it edge-on after every turn.");
         }
         throw new UnsupportedOperationException("not built yet: " + element.kind());
+    }
+
+    private static String turns(double number) {
+        return number == 1 ? "one turn" : plain(number) + " turns";
+    }
+
+    private String spaced(double pitchMm) {
+        return pitchMm == 0
+                ? "each turn against the last"
+                : format.write(pitchMm, Rounding.NEAREST) + " from turn to turn";
+    }
+
+    private static String percent(double share) {
+        return Math.round(100 * share) + " %";
     }
 
     /** Which way, told by what was formed before it: left and right depend on how the wire is held. */
@@ -229,6 +339,9 @@ public final class BenchCard {
             return "";
         }
         Element last = bent.get(at - 1);
+        if (element.rollDeg() != 0) {
+            return " In a plane turned by " + plain(Math.abs(element.rollDeg())) + "° to the " + last.label() + ".";
+        }
         return turn(element).equals(turn(last))
                 ? " The same way as the " + last.label() + "."
                 : " The other way from the " + last.label() + ".";
@@ -247,6 +360,12 @@ public final class BenchCard {
         if (element instanceof Spiral spiral) {
             return Optional.of(spiral.turn());
         }
+        if (element instanceof Coil coil) {
+            return Optional.of(coil.turn());
+        }
+        if (element instanceof Wrap wrap) {
+            return Optional.of(wrap.turn());
+        }
         return element instanceof Arc arc ? Optional.of(arc.turn()) : Optional.empty();
     }
 
@@ -258,7 +377,23 @@ public final class BenchCard {
         String inside = element.woundInsideMm().isPresent()
                 ? format.write(element.woundInsideMm().getAsDouble(), Rounding.NEAREST) + " inside; "
                 : "";
-        return inside + "it lies flat on the block.";
+        if (element instanceof Wrap || element instanceof Girth) {
+            return "It does not slide, and no end stands out.";
+        }
+        if (element instanceof Coil || element instanceof Twist) {
+            return inside + "the turns are even.";
+        }
+        boolean flat = element.rollDeg() == 0 && !(element instanceof Spiral spiral && spiral.riseMm() > 0);
+        return inside + (flat ? "it lies flat on the block." : "look at it from the side as well.");
+    }
+
+    private static String pairText(StrandWork work) {
+        if (!work.strand().matched()) {
+            return "";
+        }
+        return work.strand().mirror()
+                ? " Form the second of each pair as the mirror image; lay them side by side."
+                : " Lay the pair one on the other.";
     }
 
     private void flatten(StrandWork work, Operation.Flatten flatten, String path, int state) {

@@ -5,7 +5,10 @@ import org.etui.core.check.Term;
 import org.etui.core.element.Bend;
 import org.etui.core.element.Curl;
 import org.etui.core.element.Element;
+import org.etui.core.element.Girth;
 import org.etui.core.element.Spiral;
+import org.etui.core.element.Twist;
+import org.etui.core.element.Wrap;
 
 /**
  * What an element is formed on.
@@ -36,6 +39,15 @@ public record Tool(
     private static String kind(Element element, double inside) {
         if (element instanceof Spiral) {
             return "pliers, nylon jaws";
+        }
+        if (element instanceof Wrap) {
+            return "fingers, chain-nose pliers";
+        }
+        if (element instanceof Girth) {
+            return "the stone, flat-nose pliers";
+        }
+        if (element instanceof Twist) {
+            return "flat-nose pliers, pin vice";
         }
         if (element instanceof Bend) {
             return "flat-nose pliers";

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.etui.core.curve.CurvePiece;
+import org.etui.core.curve.Joint;
 import org.etui.core.curve.Line;
 import org.etui.core.element.Element;
 import org.etui.core.element.Forming;
@@ -28,14 +29,15 @@ import org.etui.core.section.Section;
  * @param handleAt where the handle is
  */
 record Expansion(Workpiece cut, List<Operation> operations, Stretch stretch, HandleAt handleAt) {
-    private static final String HANDLE_START = "handle-start";
-    private static final String HANDLE_END = "handle-end";
-    private static final String TAIL = "tail";
-    private static final String SPARE = "spare";
+    // Names with a full stop, which no element can have.
+    private static final String HANDLE_START = "handle.start";
+    private static final String HANDLE_END = "handle.end";
+    private static final String TAIL = "spare.tail";
+    private static final String SPARE = "spare.filing";
 
     static Expansion of(Piece piece, Strand strand) {
         HandleAt handleAt = strand.allowance().handleAt().orElseGet(() -> endFormedLast(strand));
-        List<Run> runs = elementRuns(strand);
+        List<Run> runs = elementRuns(piece, strand);
         double net = sum(runs, Run.Kind.ELEMENT);
         Stretch stretch = Stretch.of(net, sum(runs, Run.Kind.HANDLE), strand.allowance(), handleAt);
         addLeads(runs, strand, handleAt, stretch);
@@ -76,17 +78,21 @@ record Expansion(Workpiece cut, List<Operation> operations, Stretch stretch, Han
                 .id();
     }
 
-    private static List<Run> elementRuns(Strand strand) {
+    private static List<Run> elementRuns(Piece piece, Strand strand) {
         Section section = strand.wire().section();
         double thickness = section.inPlaneMm();
         List<Run> runs = new ArrayList<>();
         for (Element element : strand.elements()) {
             Run.Kind kind = element instanceof Lead ? Run.Kind.HANDLE : Run.Kind.ELEMENT;
-            double roll = Math.toRadians(element.rollDeg());
-            for (CurvePiece shape : element.shape(new Forming(thickness, runs.isEmpty()))) {
+            List<CurvePiece> shapes = new ArrayList<>();
+            if (element.rollDeg() != 0) {
+                shapes.add(Joint.roll(Math.toRadians(element.rollDeg())));
+            }
+            shapes.addAll(
+                    element.shape(new Forming(thickness, section.acrossMm(), runs.isEmpty(), piece::thicknessMm)));
+            for (CurvePiece shape : shapes) {
                 double wire = shape.wireLengthMm(thickness);
-                runs.add(new Run(element.id(), kind, shape, wire, roll, !element.isBent(), section, 1, 0));
-                roll = 0;
+                runs.add(new Run(element.id(), kind, shape, wire, !element.isBent(), section, 1, 0));
             }
         }
         return runs;
@@ -114,7 +120,7 @@ record Expansion(Workpiece cut, List<Operation> operations, Stretch stretch, Han
 
     private static Run lead(String id, Run.Kind kind, double lengthMm, Strand strand) {
         return new Run(
-                id, kind, new Line(lengthMm), lengthMm, 0, true, strand.wire().section(), 1, 0);
+                id, kind, new Line(lengthMm), lengthMm, true, strand.wire().section(), 1, 0);
     }
 
     private static double sum(List<Run> runs, Run.Kind kind) {

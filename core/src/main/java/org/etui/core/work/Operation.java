@@ -82,7 +82,9 @@ public sealed interface Operation {
         @Override
         public String inWords() {
             return "trim "
-                    + String.join(", ", elements.stream().sorted().toList()).replace('-', ' ');
+                    + String.join(", ", elements.stream().sorted().toList())
+                            .replace('-', ' ')
+                            .replace('.', ' ');
         }
     }
 }

@@ -1,6 +1,7 @@
 package org.etui.core.work;
 
 import org.etui.core.curve.CurvePiece;
+import org.etui.core.curve.Knob;
 import org.etui.core.curve.Line;
 import org.etui.core.section.Section;
 
@@ -11,7 +12,6 @@ import org.etui.core.section.Section;
  * @param kind what it is for
  * @param shape its centre line once formed, before growth
  * @param wireMm wire in it when it was straight, mm
- * @param rollRad roll of the working plane before it, rad
  * @param formed whether it is formed
  * @param section its section now
  * @param growth length now over length before work
@@ -22,7 +22,6 @@ public record Run(
         Kind kind,
         CurvePiece shape,
         double wireMm,
-        double rollRad,
         boolean formed,
         Section section,
         double growth,
@@ -44,10 +43,27 @@ public record Run(
     }
 
     Run asFormed() {
-        return new Run(element, kind, shape, wireMm, rollRad, true, section, growth, strain);
+        return new Run(element, kind, shape, wireMm, true, section, growth, strain);
     }
 
     Run with(Section other, double otherGrowth, double otherStrain) {
-        return new Run(element, kind, shape, wireMm, rollRad, formed, other, otherGrowth, otherStrain);
+        return new Run(element, kind, shape, wireMm, formed, other, otherGrowth, otherStrain);
+    }
+
+    /** Length of its metal now, mm: a ball that was bought is no length of wire. */
+    double metalMm() {
+        return shape instanceof Knob ? 0 : now().lengthMm();
+    }
+
+    /** Width in the plane of bending, mm, at a distance along it, mm. */
+    public double inPlaneMm(double alongMm) {
+        return shape instanceof Knob knob ? knob.widthMm(alongMm) : section.inPlaneMm();
+    }
+
+    /** Its surface, mm². */
+    public double surfaceMm2() {
+        return shape instanceof Knob knob
+                ? Math.PI * knob.diameterMm() * knob.diameterMm()
+                : section.perimeterMm() * now().lengthMm();
     }
 }

@@ -24,7 +24,7 @@ public record Workpiece(Wire wire, List<Run> runs, String anchor) {
 
     /** Length of metal now, mm. */
     public double lengthMm() {
-        return runs.stream().mapToDouble(r -> r.now().lengthMm()).sum();
+        return runs.stream().mapToDouble(Run::metalMm).sum();
     }
 
     /** Wire in the elements before any work, mm. */
@@ -87,8 +87,7 @@ public record Workpiece(Wire wire, List<Run> runs, String anchor) {
         List<Placed> placed = new ArrayList<>();
         Pose pose = start;
         for (Run run : runs) {
-            Pose begins = run.formed() ? pose.rolled(run.rollRad()) : pose;
-            Placed next = new Placed(begins, run.now(), wire, run.wireMm());
+            Placed next = new Placed(pose, run.now(), wire, run.wireMm());
             placed.add(next);
             pose = next.end();
             wire = next.wireToMm();

@@ -10,6 +10,9 @@ import java.util.Random;
 import org.hipparchus.analysis.integration.IterativeLegendreGaussIntegrator;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
 
 class CurveTest {
     private static final double H = 1e-5;
@@ -135,6 +138,106 @@ class CurveTest {
         }
     }
 
+    /** The frame follows the path: the heading is the direction that the drawn path takes. */
+    @Test
+    void headingOfEveryPiece_isTheDirectionOfItsPath() {
+        Random random = new Random(6);
+        for (int i = 0; i < 200; i++) {
+            CurvePiece piece = random(random);
+            double s = (0.05 + 0.9 * random.nextDouble()) * piece.lengthMm();
+            Vector3D way = piece.at(s + H).position().subtract(piece.at(s - H).position());
+
+            assertThat(Vector3D.angle(way, piece.at(s).heading()))
+                    .as("%s", piece)
+                    .isLessThan(1e-5);
+            assertThat(piece.at(0).position().getNorm()).isLessThan(1e-9);
+            assertThat(Vector3D.angle(piece.at(0).heading(), Vector3D.PLUS_I)).isLessThan(1e-9);
+        }
+    }
+
+    /** Source: Pythagoras on the unrolled helix, length = √((2πr)² + pitch²) a turn. */
+    @Test
+    void helix_isAsLongAsItsUnrolledTriangle() {
+        Helix coil = Helix.coil(3, 4, 10 * Math.PI);
+
+        assertThat(coil.lengthMm()).isCloseTo(5 * Math.hypot(6 * Math.PI, 4), within(1e-9));
+        Vector3D across = coil.at(coil.lengthMm()).position();
+        assertThat(across.getNorm()).as("five turns climb five pitches").isCloseTo(20, within(1e-9));
+    }
+
+    /** Source: Ramanujan's second formula for the perimeter of an ellipse (Ramanujan 1914); error below 1e-9 here. */
+    @Test
+    void perimeterOfAnEllipse_agreesWithRamanujan() {
+        for (double ratio = 1; ratio > 0.4; ratio -= 0.05) {
+            double a = 15;
+            double b = 15 * ratio;
+            double h = Math.pow((a - b) / (a + b), 2);
+            double ramanujan = Math.PI * (a + b) * (1 + 3 * h / (10 + Math.sqrt(4 - 3 * h)));
+
+            assertThat(new EllipseArc(a, b, 0, 0.3, 0.3 + 2 * Math.PI, 1).lengthMm())
+                    .isCloseTo(ramanujan, within(2e-7 * ramanujan));
+            assertThat(new EllipseArc(b, a, 1, 0.3, 0.3 + 2 * Math.PI, -1).lengthMm())
+                    .as("a parallel line at 1 mm is 2π longer (Steiner)")
+                    .isCloseTo(ramanujan + 2 * Math.PI, within(1e-5));
+        }
+    }
+
+    /** Source: JTS, convex hull of the circles as fine polygons, its exterior ring; and a buffer of points. */
+    @Test
+    void lineRoundCircles_isAsLongAsTheHullByJts() {
+        Random random = new Random(9);
+        for (int i = 0; i < 200; i++) {
+            List<Circuit.Disc> discs = new ArrayList<>();
+            Geometry union = new GeometryFactory().createPolygon();
+            for (int k = 0; k < 1 + random.nextInt(6); k++) {
+                Circuit.Disc disc =
+                        new Circuit.Disc(10 * random.nextDouble(), 10 * random.nextDouble(), 3 * random.nextDouble());
+                discs.add(disc);
+                union = union.union(new GeometryFactory()
+                        .createPoint(new Coordinate(disc.xMm(), disc.yMm()))
+                        .buffer(disc.radiusMm() + 0.4, 256));
+            }
+            double hull = union.convexHull().getLength();
+
+            assertThat(Circuit.around(discs, 0.4).lengthMm()).isCloseTo(hull, within(1e-4 * hull));
+        }
+    }
+
+    /** Source: k wires in a row have the hull 2(k − 1)d + πd, and the middle of a wire round them runs πt longer (Steiner). */
+    @Test
+    void lineRoundARowOfWires_isTheKnownHull() {
+        for (int k = 1; k <= 8; k++) {
+            List<Circuit.Disc> row = new ArrayList<>();
+            for (int i = 0; i < k; i++) {
+                row.add(new Circuit.Disc(i * 0.8, 0, 0.4));
+            }
+            double hull = 2 * (k - 1) * 0.8 + Math.PI * 0.8;
+
+            assertThat(Circuit.around(row, 0.15).lengthMm()).isCloseTo(hull + Math.PI * 0.3, within(1e-9));
+        }
+    }
+
+    @Test
+    void wayRound_comesBackToWhereItBegan() {
+        Circuit drop = Circuit.around(List.of(new Circuit.Disc(0, 0, 8), new Circuit.Disc(0, 20, 0)), 0.5);
+        CentreLine once = CentreLine.of(1, drop.along(0, 1, -1));
+        CentreLine half = CentreLine.of(1, drop.along(0.25, 0.75, 1));
+
+        assertThat(once.gapMm()).isLessThan(1e-9);
+        assertThat(once.lengthMm()).isCloseTo(drop.lengthMm(), within(1e-9));
+        assertThat(half.lengthMm()).isCloseTo(drop.lengthMm() / 2, within(1e-9));
+        assertThat(CentreLine.of(1, drop.along(0, 2.5, 1)).lengthMm()).isCloseTo(2.5 * drop.lengthMm(), within(1e-9));
+    }
+
+    @Test
+    void limbsWithAirBetween_doNotCross_andACoilDoesNotTouchItself() {
+        CentreLine apart = CentreLine.of(0.5, List.of(new Line(10), Helix.coil(5, 4, 1.5 * Math.PI), new Line(20)));
+        CentreLine coil = CentreLine.of(1, List.of(Helix.coil(3, 1, 40 * Math.PI), new Line(4)));
+
+        assertThat(Crossings.of(apart, 0.5)).isEmpty();
+        assertThat(Crossings.of(coil, 1)).isEmpty();
+    }
+
     @Test
     void poseThenItsInverse_isTheStart() {
         Pose pose = Pose.inPlane(3, -2, 0.7).rolled(0.4);
@@ -152,11 +255,33 @@ class CurveTest {
     }
 
     private static CurvePiece random(Random random) {
-        return random.nextInt(3) == 0
-                ? new Line(1 + random.nextDouble() * 20)
-                : new Arc(
+        int side = random.nextBoolean() ? 1 : -1;
+        double size = 1 + random.nextDouble() * 20;
+        double sweep = (random.nextDouble() * 6 + 0.2) * side;
+        return switch (random.nextInt(7)) {
+            case 0 -> new Line(size);
+            case 1 -> Helix.coil(size, random.nextDouble() * 8, 3 * sweep);
+            case 2 -> new Helix(new Line(size), random.nextDouble());
+            case 3 -> {
+                double from = random.nextDouble() * 5;
+                yield new EllipseArc(
+                        size,
                         1 + random.nextDouble() * 20,
-                        (random.nextDouble() * 6 + 0.2) * (random.nextBoolean() ? 1 : -1));
+                        random.nextDouble() * 2,
+                        from,
+                        from + 0.3 + 6 * random.nextDouble(),
+                        side);
+            }
+            case 4 ->
+                new Spiral(
+                        1 + random.nextDouble() * 3,
+                        0.5 + random.nextDouble(),
+                        2 * random.nextDouble(),
+                        0.5 + 5 * random.nextDouble(),
+                        side,
+                        random.nextBoolean());
+            default -> new Arc(size, sweep);
+        };
     }
 
     private static double speed(CurvePiece piece, double s) {

@@ -163,7 +163,8 @@ class SpiralTest {
         Spiral none = Spiral.closed("s", 8, 0, Turn.LEFT).sizedBy(NONE, NONE, NONE);
         Spiral tiny = Spiral.closed("s", 8, 0, Turn.LEFT).sizedBy(NONE, OptionalDouble.of(0.5), NONE);
 
-        assertThat(violations(both).get(0).limit()).contains("8.00 closed turns in 1.00 mm wire make 17.5 mm across");
+        assertThat(violations(both).get(0).limit())
+                .contains("8 closed turns in 1.0 mm wire make 17.5 mm across, not 10");
         assertThat(violations(none).get(0).limit()).contains("one of turns, outsideMm, lengthMm");
         assertThat(violations(tiny).get(0).path()).isEqualTo("strands.0.elements.0.outsideMm");
     }

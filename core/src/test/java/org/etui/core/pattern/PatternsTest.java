@@ -2,15 +2,21 @@ package org.etui.core.pattern;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
+import java.util.stream.Collectors;
 import org.etui.core.Examples;
 import org.etui.core.check.BadInput;
+import org.etui.core.curve.CurvePiece;
+import org.etui.core.curve.Knob;
 import org.etui.core.element.Element;
+import org.etui.core.element.Straight;
+import org.etui.core.element.Wrap;
 import org.etui.core.metal.Metal;
 import org.etui.core.metal.Temper;
 import org.etui.core.piece.Piece;
@@ -19,6 +25,10 @@ import org.etui.core.piece.Purpose;
 import org.etui.core.plan.PlanOptions;
 import org.etui.core.plan.Planner;
 import org.etui.core.wire.Wire;
+import org.etui.core.work.Run;
+import org.etui.core.work.StrandWork;
+import org.hipparchus.analysis.integration.IterativeLegendreGaussIntegrator;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -29,44 +39,177 @@ class PatternsTest {
         return Patterns.ALL;
     }
 
+    /** Strand by strand, and how many wires of each; the forms are those of the trade's descriptions, common practice. */
     @ParameterizedTest
     @CsvSource({
-        "hook-clasp, loop straight arc straight curl",
-        "s-hook, curl straight arc straight arc straight curl",
-        "hook-and-eye-bangle, loop straight bend arc bend straight arc paddle"
+        "hook-clasp, 1 loop straight arc straight curl",
+        "wrapped-hook, 1 curl straight arc straight bend loop wrap",
+        "s-hook, 1 curl straight arc straight arc straight curl",
+        "hook-and-eye-bangle, 1 loop straight bend arc bend straight arc paddle",
+        "double-scroll-link, 19 spiral straight arc straight spiral",
+        "flat-spiral, 1 spiral loop",
+        "spiral-head-pin, 1 spiral bend straight",
+        "cone-spiral, 1 spiral",
+        "coil, 1 coil",
+        "figure-eight, 1 loop straight loop",
+        "turned-figure-eight, 1 loop straight loop",
+        "jump-rings, 20 loop",
+        "ear-wire, 2 loop straight arc straight bend straight",
+        "spiral-hook-ear-wire, 2 curl straight arc straight spiral",
+        "spiral-earrings, 2 loop spiral bend straight arc straight",
+        "wound-ring, 1 wrap spiral coil spiral wrap",
+        "wound-petals, 1 wrap girth bend girth bend girth bend girth bend girth wrap",
+        "cord-end, 1 loop straight bend wrap",
+        "stone-frame, 2 spiral straight bend girth girth girth girth bend straight spiral"
+                + " / 1 spiral straight bend girth girth girth girth bend straight loop / 3 wrap / 1 wrap"
+                + " / 1 straight arc straight arc straight arc straight arc straight arc straight",
+        "graded-drops, 1 loop straight paddle / 1 loop straight paddle / 1 loop straight paddle / 1 loop straight paddle"
+                + " / 1 loop straight paddle / 1 loop straight paddle / 1 loop straight paddle",
+        "paddle-drop, 1 paddle straight straight bend loop wrap"
     })
-    void pattern_isBuiltOfTheExpectedKinds(String name, String kinds) {
+    void pattern_isBuiltOfTheExpectedKindsAndStrands(String name, String expected) {
         Piece piece = Patterns.find(name).orElseThrow().usual();
 
-        assertThat(piece.strands()).hasSize(1);
-        assertThat(piece.strands().get(0).elements().stream().map(Element::kind))
-                .containsExactly(kinds.split(" "));
+        assertThat(piece.strands().stream()
+                        .map(s -> s.count() + " "
+                                + s.elements().stream().map(Element::kind).collect(Collectors.joining(" ")))
+                        .collect(Collectors.joining(" / ")))
+                .isEqualTo(expected);
         assertThat(piece.source().orElseThrow().pattern()).isEqualTo(name);
     }
 
+    @Test
+    void everyPattern_standsInTheTableOfKinds() {
+        assertThat(Patterns.ALL).hasSize(21).doesNotHaveDuplicates();
+    }
+
+    /** The rule of 3.3 as an integral along the drawn centre line, by Hipparchus quadrature, curvature from its heading. */
+    @ParameterizedTest
+    @MethodSource("patterns")
+    void netLength_isTheQuadratureOfTheRuleAlongItsOwnCentreLine(Pattern pattern) {
+        for (StrandWork work : works(pattern.usual())) {
+            double t = work.strand().wire().section().inPlaneMm();
+            double wire = 0;
+            for (Run run : work.finished().runs()) {
+                CurvePiece shape = run.shape();
+                boolean element = run.kind() == Run.Kind.ELEMENT && shape.lengthMm() > 0;
+                wire += element && !(shape instanceof Knob) ? quadrature(shape, t) : 0;
+            }
+
+            assertThat(work.netMm()).isCloseTo(wire, within(1e-6 * wire));
+        }
+    }
+
+    private static double quadrature(CurvePiece piece, double thicknessMm) {
+        double h = Math.min(1e-4, piece.lengthMm() / 10);
+        return new IterativeLegendreGaussIntegrator(16, 1e-9, 1e-9)
+                .integrate(
+                        1_000_000,
+                        s -> {
+                            double at = Math.min(Math.max(s, h), piece.lengthMm() - h);
+                            Vector3D before = piece.at(at - h).heading();
+                            Vector3D after = piece.at(at + h).heading();
+                            double curvature = after.subtract(before).getNorm() / (2 * h);
+                            return 1 - Math.pow(curvature * thicknessMm, 2) / 26;
+                        },
+                        0,
+                        piece.lengthMm());
+    }
+
+    private static List<StrandWork> works(Piece piece) {
+        return piece.strands().stream().map(s -> StrandWork.of(piece, s)).toList();
+    }
+
+    /** Two measures of every pattern, and a piece made larger by them takes more wire. */
     @ParameterizedTest
     @CsvSource({
-        "hook-clasp, hookInsideMm",
-        "hook-clasp, loopInsideMm",
-        "s-hook, hookSweepDeg",
-        "s-hook, middleMm",
-        "hook-and-eye-bangle, eyeInsideMm",
-        "hook-and-eye-bangle, paddleMm"
+        "hook-clasp, hookInsideMm, loopInsideMm",
+        "wrapped-hook, wraps, loopInsideMm",
+        "s-hook, hookSweepDeg, middleMm",
+        "hook-and-eye-bangle, eyeInsideMm, paddleMm",
+        "double-scroll-link, scrollMm, gapMm",
+        "flat-spiral, turns, loopInsideMm",
+        "spiral-head-pin, turns, pinMm",
+        "cone-spiral, insideMm, riseMm",
+        "coil, mandrelMm, turns",
+        "figure-eight, firstInsideMm, neckMm",
+        "turned-figure-eight, secondInsideMm, neckMm",
+        "jump-rings, insideMm, insideMm",
+        "ear-wire, bowInsideMm, tailMm",
+        "spiral-hook-ear-wire, turns, gapMm",
+        "spiral-earrings, turns, gapMm",
+        "wound-ring, usSize, rosetteTurns",
+        "wound-petals, petalMm, lashTurns",
+        "cord-end, cordMm, turns",
+        "stone-frame, lengthMm, neckMm",
+        "graded-drops, shortestMm, stepMm",
+        "paddle-drop, beadsMm, wraps"
     })
-    void largerMeasure_takesMoreWire(String name, String parameter) {
+    void largerMeasure_takesMoreWire(String name, String one, String other) {
         Pattern pattern = Patterns.find(name).orElseThrow();
-        double usual = (Double) pattern.parameters().stream()
-                .filter(p -> p.name().equals(parameter))
-                .findFirst()
-                .orElseThrow()
-                .usual();
+        for (String parameter : List.of(one, other)) {
+            double usual = (Double) pattern.parameters().stream()
+                    .filter(p -> p.name().equals(parameter))
+                    .findFirst()
+                    .orElseThrow()
+                    .usual();
 
-        assertThat(net(pattern, Map.of(parameter, usual * 1.2))).isGreaterThan(net(pattern, Map.of()));
+            assertThat(net(pattern, Map.of(parameter, usual * 1.2))).isGreaterThan(net(pattern, Map.of()));
+        }
+    }
+
+    /** Common practice: eighteen to twenty links make a bracelet. */
+    @Test
+    void doubleScrollBracelet_hasEighteenToTwentyLinks() {
+        Piece bracelet = Patterns.find("double-scroll-link").orElseThrow().usual();
+
+        assertThat(bracelet.strands().get(0).count()).isBetween(18, 20);
+    }
+
+    /** Asked the other way round it comes back: links → gap → links, links → scrolls → links. */
+    @ParameterizedTest
+    @CsvSource({"folded", "flat", "bent over"})
+    void doubleScrollBracelet_worksOutAnyOfTheThree(String form) {
+        Pattern pattern = Patterns.find("double-scroll-link").orElseThrow();
+        for (int links = 10; links <= 12; links++) {
+            Map<String, Object> asked = Map.of("form", form, "links", links, "find", "gap", "scrollMm", 6);
+            Piece byGap = pattern.make(asked, Optional.empty(), Optional.empty());
+            double gap = byGap.strands().get(0).elements().stream()
+                    .filter(e -> e instanceof Straight)
+                    .mapToDouble(e -> ((Straight) e).lengthMm())
+                    .sum();
+            Piece again = pattern.make(
+                    Map.of("form", form, "gapMm", gap, "scrollMm", 6, "find", "links"),
+                    Optional.empty(),
+                    Optional.empty());
+
+            assertThat(byGap.strands().get(0).count()).isEqualTo(links);
+            assertThat(again.strands().get(0).count()).isBetween(links, links + 1);
+        }
+        assertThatThrownBy(() -> pattern.make(
+                        Map.of("find", "gap", "links", 60, "braceletMm", 100), Optional.empty(), Optional.empty()))
+                .isInstanceOf(BadInput.class)
+                .hasMessageContaining("must be fewer");
+    }
+
+    /** A cord end asked by the wire at hand makes whole quarters of turns, and no more wire than there is. */
+    @Test
+    void cordEnd_saysHowManyTurnsItsWireMakes() {
+        Pattern pattern = Patterns.find("cord-end").orElseThrow();
+        for (double wire = 60; wire < 400; wire += 23) {
+            Piece piece = pattern.make(Map.of("sizedBy", "wire", "wireMm", wire), Optional.empty(), Optional.empty());
+            Wrap coil = (Wrap) piece.strands().get(0).element("coil").orElseThrow();
+            double more = net(pattern, Map.of("turns", Math.min(40, coil.turns() + 0.25)));
+
+            assertThat(coil.turns() * 4 % 1).isZero();
+            assertThat(Examples.planned(piece).netLengthMm()).isLessThanOrEqualTo(wire + 1e-6);
+            assertThat(more).isGreaterThan(wire - 1e-6);
+        }
     }
 
     private static double net(Pattern pattern, Map<String, Object> values) {
-        return Examples.planned(pattern.make(values, Optional.empty(), Optional.empty()))
-                .netLengthMm();
+        Piece piece = pattern.make(values, Optional.empty(), Optional.empty());
+        return works(piece).stream().mapToDouble(StrandWork::netMm).sum();
     }
 
     /** Any measures within the limits, in any wire of the trade, make a piece that can be planned. */
@@ -74,7 +217,7 @@ class PatternsTest {
     @MethodSource("patterns")
     void measuresWithinTheLimits_canAlwaysBePlanned(Pattern pattern) {
         Random random = new Random(17);
-        for (int i = 0; i < 60; i++) {
+        for (int i = 0; i < 40; i++) {
             Map<String, Object> values = new HashMap<>();
             for (Parameter p : pattern.parameters()) {
                 if (p.choices().isPresent()) {
@@ -85,10 +228,13 @@ class PatternsTest {
                                     .get(random.nextInt(p.choices().get().size())));
                 } else {
                     double from = p.from().orElseThrow();
-                    values.put(p.name(), from + random.nextDouble() * (p.to().orElseThrow() - from));
+                    double value = from + random.nextDouble() * (p.to().orElseThrow() - from);
+                    values.put(p.name(), p.whole() ? Math.rint(value) : value);
                 }
             }
             Wire wire = Wire.ofRound(Metal.COPPER, Temper.DEAD_SOFT, 0.3 + 2.5 * random.nextDouble());
+            values.replace("find", "links");
+            values.replace("sizedBy", "wire", "turns");
             Piece piece = pattern.make(values, Optional.of(wire), Optional.of(Purpose.DECORATIVE));
 
             assertThat(PieceChecks.of(piece)).isEmpty();

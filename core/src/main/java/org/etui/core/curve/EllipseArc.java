@@ -1,0 +1,111 @@
+package org.etui.core.curve;
+
+import org.etui.core.check.Check;
+import org.hipparchus.analysis.integration.IterativeLegendreGaussIntegrator;
+import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.hipparchus.special.elliptic.legendre.LegendreEllipticIntegral;
+import org.hipparchus.util.MathUtils;
+
+/**
+ * Part of a line that runs at a distance round an ellipse, (a·cos τ, b·sin τ), walked with τ growing.
+ *
+ * @param aMm half axis at τ = 0, mm, above 0
+ * @param bMm half axis at τ = π/2, mm, above 0
+ * @param offsetMm distance outside the ellipse, mm, 0 or more
+ * @param fromRad τ of its beginning
+ * @param toRad τ of its end, above the beginning
+ * @param side +1 where it curves to the left as it is walked, −1 to the right
+ */
+public record EllipseArc(double aMm, double bMm, double offsetMm, double fromRad, double toRad, int side)
+        implements CurvePiece {
+    private static final double SOLVED_RAD = 1e-13;
+    private static final int EVALUATIONS = 200;
+
+    /** @throws IllegalArgumentException if a measure is out of range */
+    public EllipseArc {
+        Check.positive("half axis a", aMm);
+        Check.positive("half axis b", bMm);
+        Check.within("offset", offsetMm, 0, Check.GREATEST);
+        Check.that(toRad > fromRad, "the end must come after the beginning");
+        Check.that(side == 1 || side == -1, "side must be 1 or -1, was " + side);
+    }
+
+    /**
+     * Arc length of the ellipse by Legendre's incomplete integral of the second kind, and the distance times the angle
+     * turned (Steiner's formula for parallel curves): textbook.
+     */
+    @Override
+    public double lengthMm() {
+        return lengthTo(toRad);
+    }
+
+    private double lengthTo(double tau) {
+        return ellipse(tau) - ellipse(fromRad) + offsetMm * (normalAngle(tau) - normalAngle(fromRad));
+    }
+
+    private double ellipse(double tau) {
+        double long2 = Math.max(aMm, bMm);
+        double m = 1 - Math.pow(Math.min(aMm, bMm) / long2, 2);
+        return long2 * LegendreEllipticIntegral.bigE(aMm >= bMm ? tau - Math.PI / 2 : tau, m);
+    }
+
+    /** Angle of the outward normal, growing with τ. */
+    private double normalAngle(double tau) {
+        double angle = Math.atan2(aMm * Math.sin(tau), bMm * Math.cos(tau));
+        return tau + MathUtils.normalizeAngle(angle - tau, 0);
+    }
+
+    @Override
+    public double turnRad() {
+        return normalAngle(toRad) - normalAngle(fromRad);
+    }
+
+    @Override
+    public Pose at(double sMm) {
+        return pose(fromRad).inverse().then(pose(parameterAt(sMm)));
+    }
+
+    private double parameterAt(double sMm) {
+        double length = lengthMm();
+        Along.checked(sMm, length);
+        if (sMm <= 0 || sMm >= length) {
+            return sMm <= 0 ? fromRad : toRad;
+        }
+        return new BracketingNthOrderBrentSolver(SOLVED_RAD, 5)
+                .solve(EVALUATIONS, tau -> lengthTo(tau) - sMm, fromRad, toRad);
+    }
+
+    /** The part between two lengths from the start, mm. */
+    EllipseArc part(double fromMm, double toMm) {
+        return new EllipseArc(aMm, bMm, offsetMm, parameterAt(fromMm), parameterAt(toMm), side);
+    }
+
+    private Pose pose(double tau) {
+        double normal = normalAngle(tau);
+        double x = aMm * Math.cos(tau) + offsetMm * Math.cos(normal);
+        double y = bMm * Math.sin(tau) + offsetMm * Math.sin(normal);
+        return new Pose(new Vector3D(x, side * y, 0), Pose.turn(side * (normal + Math.PI / 2)));
+    }
+
+    @Override
+    public EllipseArc scaled(double factor) {
+        return new EllipseArc(aMm * factor, bMm * factor, offsetMm * factor, fromRad, toRad, side);
+    }
+
+    /** The rule of {@link CurvePiece#wireLengthMm} by quadrature; radius of curvature (a²sin² + b²cos²)^1.5/ab + offset. */
+    @Override
+    public double wireLengthMm(double thicknessMm) {
+        return new IterativeLegendreGaussIntegrator(24, 1e-10, 1e-10)
+                .integrate(
+                        1_000_000,
+                        tau -> {
+                            double speed = Math.hypot(aMm * Math.sin(tau), bMm * Math.cos(tau));
+                            double radius = speed * speed * speed / (aMm * bMm) + offsetMm;
+                            double ds = radius * aMm * bMm / (speed * speed);
+                            return CurvePiece.wireShare(1 / radius, thicknessMm) * ds;
+                        },
+                        fromRad,
+                        toRad);
+    }
+}

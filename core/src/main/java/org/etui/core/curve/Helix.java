@@ -1,0 +1,77 @@
+package org.etui.core.curve;
+
+import org.etui.core.check.Check;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+
+/**
+ * A curve of constant slope over a flat one, the general helix: over an arc the common helix of a coil, over a line a
+ * slanting line. Its axis stands on the plane of the base; it starts along the slope.
+ *
+ * @param base what it is seen as along the axis
+ * @param slope how far it climbs along the axis for a length of the base, 0 or more
+ */
+public record Helix(CurvePiece base, double slope) implements CurvePiece {
+
+    /** @throws IllegalArgumentException if the base is neither line nor arc or the slope is out of range */
+    public Helix {
+        Check.that(base instanceof Line || base instanceof Arc, "base must be a line or an arc, was " + base);
+        Check.within("slope", slope, 0, Check.GREATEST);
+    }
+
+    /**
+     * A coil: so many turns of an arc, each climbing by a pitch.
+     *
+     * @param radiusMm centre-line radius, mm
+     * @param pitchMm climb a turn, mm
+     * @param sweepRad angle turned, rad, positive to the left
+     */
+    public static Helix coil(double radiusMm, double pitchMm, double sweepRad) {
+        return new Helix(new Arc(radiusMm, sweepRad), pitchMm / (2 * Math.PI * radiusMm));
+    }
+
+    /** Angle of the slope, rad. */
+    public double slopeRad() {
+        return Math.atan(slope);
+    }
+
+    /** √(base² + climb²): textbook, the helix unrolled is the long side of a right-angled triangle. */
+    @Override
+    public double lengthMm() {
+        return base.lengthMm() * Math.hypot(1, slope);
+    }
+
+    @Override
+    public Pose at(double sMm) {
+        Along.checked(sMm, lengthMm());
+        double along = Math.min(sMm / Math.hypot(1, slope), base.lengthMm());
+        Pose flat = base.at(Math.max(along, 0));
+        Pose here = new Pose(flat.position().add(new Vector3D(0, 0, along * slope)), flat.frame()).lifted(slopeRad());
+        return start().inverse().then(here);
+    }
+
+    private Pose start() {
+        return Pose.START.lifted(slopeRad());
+    }
+
+    /** A point of the base's frame as seen from the start: the axis runs along z there. */
+    public Vector3D fromBase(Vector3D point) {
+        return start().inverse().at(point);
+    }
+
+    @Override
+    public double turnRad() {
+        return base.turnRad();
+    }
+
+    @Override
+    public Helix scaled(double factor) {
+        return new Helix(base.scaled(factor), slope);
+    }
+
+    /** The rule with κ = κ(base)/(1 + slope²), textbook curvature of the helix. */
+    @Override
+    public double wireLengthMm(double thicknessMm) {
+        double flat = base.lengthMm() == 0 ? 0 : base.turnRad() / base.lengthMm();
+        return lengthMm() * CurvePiece.wireShare(flat / (1 + slope * slope), thicknessMm);
+    }
+}

@@ -1,0 +1,49 @@
+package org.etui.core.curve;
+
+import org.etui.core.check.Check;
+import org.hipparchus.geometry.euclidean.threed.Rotation;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+
+/**
+ * The ball of a headed pin, walked along its diameter: it takes room, and no wire.
+ *
+ * @param diameterMm diameter, mm, above 0
+ */
+public record Knob(double diameterMm) implements CurvePiece {
+    /** @throws IllegalArgumentException if the diameter is not positive */
+    public Knob {
+        Check.positive("diameter", diameterMm);
+    }
+
+    @Override
+    public double lengthMm() {
+        return diameterMm;
+    }
+
+    @Override
+    public Pose at(double sMm) {
+        Along.checked(sMm, diameterMm);
+        return new Pose(new Vector3D(sMm, 0, 0), Rotation.IDENTITY);
+    }
+
+    /** How wide the ball is there, mm. */
+    public double widthMm(double sMm) {
+        double fromMiddle = sMm - diameterMm / 2;
+        return 2 * Math.sqrt(Math.max(0, diameterMm * diameterMm / 4 - fromMiddle * fromMiddle));
+    }
+
+    @Override
+    public double turnRad() {
+        return Math.PI;
+    }
+
+    @Override
+    public Knob scaled(double factor) {
+        return this;
+    }
+
+    @Override
+    public double wireLengthMm(double thicknessMm) {
+        return 0;
+    }
+}

@@ -1,0 +1,125 @@
+package org.etui.core.pattern;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import org.etui.core.check.BadInput;
+import org.etui.core.element.Arc;
+import org.etui.core.element.Element;
+import org.etui.core.element.Spiral;
+import org.etui.core.element.Straight;
+import org.etui.core.element.Turn;
+import org.etui.core.metal.Metal;
+import org.etui.core.metal.Temper;
+import org.etui.core.piece.Allowance;
+import org.etui.core.piece.HandleAt;
+import org.etui.core.piece.Piece;
+import org.etui.core.piece.Purpose;
+import org.etui.core.piece.Strand;
+import org.etui.core.wire.Wire;
+
+/**
+ * A scroll at both ends of one wire with a gap left between: flat, folded double, or folded and bent over to hook into the
+ * next. It works out one of three from the length of the bracelet: how many links, the gap, or the scrolls. A link takes
+ * its own length and what a joint adds. Its length is reckoned to the middle of the scrolls and half their size beyond, so
+ * it is good to half the pitch of a scroll.
+ */
+final class DoubleScrollLink extends Pattern {
+    /** Inside of the fold, mm: the edge of flat-nose pliers (common practice). */
+    private static final double FOLD_INSIDE_MM = 0.5;
+
+    /** The bent-over end takes two thicknesses and a little air, in thicknesses (engineering estimate). */
+    private static final double OVER_INSIDE = 2.5;
+
+    private static final double OVER_DEG = 170;
+
+    DoubleScrollLink() {
+        super(
+                "double-scroll-link",
+                "Double-scroll bracelet",
+                "Links with a scroll at both ends of one wire; works out links, gap or scrolls for a bracelet.",
+                List.of(Purpose.BRACELET_CLOSURE, Purpose.LINK, Purpose.DECORATIVE),
+                Wire.ofRound(Metal.COPPER, Temper.DEAD_SOFT, 1.0),
+                List.of(
+                        Parameter.choice("form", "form", "folded", "flat", "bent over"),
+                        Parameter.choice("find", "work out", "links", "gap", "scrolls"),
+                        Parameter.mm("braceletMm", "bracelet, with ease", 185, 60, 1000),
+                        Parameter.mm("jointMm", "each joint adds", 0, 0, 20),
+                        Parameter.count("links", "links", 19, 3, 60).onlyWith("find", "gap", "scrolls"),
+                        Parameter.mm("scrollMm", "scrolls, across", 6, 5, 40).onlyWith("find", "links", "gap"),
+                        Parameter.mm("gapMm", "wire between the scrolls", 11, 4, 120)
+                                .onlyWith("find", "links", "scrolls"),
+                        Parameter.mm("turnGapMm", "gap between the turns of a scroll", 0, 0, 3)));
+    }
+
+    @Override
+    Piece build(Values values, Wire wire, Purpose purpose) {
+        boolean flat = values.word("form").equals("flat");
+        double fold = flat ? 0 : FOLD_INSIDE_MM / 2 + wire.section().inPlaneMm();
+        double legs = flat ? 1 : 2;
+        double scroll = values.number("scrollMm");
+        double gap = values.number("gapMm");
+        double joint = values.number("jointMm");
+        int links = values.count("links");
+        double own = values.number("braceletMm") / links - joint - fold;
+        switch (values.word("find")) {
+            case "gap" -> gap = within("gap", legs * (own - scroll / legs), 1, links, own);
+            case "scrolls" ->
+                scroll = within(
+                        "scrolls", legs * (own - gap / legs), 2 * wire.section().inPlaneMm(), links, own);
+            default -> {
+                double pitch = (gap + scroll) / legs + fold + joint;
+                links = (int) Math.max(1, Math.min(10_000, Math.ceil(values.number("braceletMm") / pitch - 1e-9)));
+            }
+        }
+        Strand strand = Strand.of("link", "Link", wire, elements(values, wire, scroll, gap))
+                .withOrder(List.of("first-scroll", "second-scroll"))
+                .withAllowance(Allowance.usual().withHandleAt(HandleAt.NONE))
+                .times(links, false, false);
+        return Piece.of(title(), purpose, List.of(strand));
+    }
+
+    /** What was worked out, if it can be made. */
+    private static double within(String what, double mm, double least, int links, double ownMm) {
+        if (mm < least) {
+            throw new BadInput(
+                    "links",
+                    links,
+                    String.format(
+                            Locale.ROOT,
+                            "must be fewer: each link would be %.1f mm long, and the %s %.1f mm, at least %.1f needed",
+                            ownMm,
+                            what,
+                            mm,
+                            least));
+        }
+        return Math.round(mm * 100) / 100.0;
+    }
+
+    private static List<Element> elements(Values values, Wire wire, double scrollMm, double gapMm) {
+        double t = wire.section().inPlaneMm();
+        double turnGap = values.number("turnGapMm");
+        Spiral first = Spiral.closed("first-scroll", 1, turnGap, Turn.LEFT).across(scrollMm);
+        Spiral second = Spiral.closed("second-scroll", 1, turnGap, Turn.LEFT)
+                .across(scrollMm)
+                .inward();
+        if (values.word("form").equals("flat")) {
+            return List.of(first, Straight.of("middle", gapMm), second);
+        }
+        boolean over = values.word("form").equals("bent over");
+        List<Element> elements = new ArrayList<>(List.of(first, Straight.of("first-leg", gapMm / 2)));
+        if (over) {
+            elements.add(
+                    Arc.of("first-hook", OVER_INSIDE * t, OVER_DEG, Turn.LEFT).rolled(90));
+        }
+        Arc fold = Arc.of("fold", FOLD_INSIDE_MM, 180, Turn.RIGHT);
+        elements.add(over ? fold.rolled(-90) : fold);
+        if (over) {
+            elements.add(
+                    Arc.of("second-hook", OVER_INSIDE * t, OVER_DEG, Turn.LEFT).rolled(90));
+        }
+        elements.add(Straight.of("second-leg", gapMm / 2));
+        elements.add(over ? second.lifted(0, -90) : second);
+        return elements;
+    }
+}

@@ -1,0 +1,42 @@
+package org.etui.core.pattern;
+
+import java.util.List;
+import org.etui.core.element.Loop;
+import org.etui.core.element.Turn;
+import org.etui.core.metal.Metal;
+import org.etui.core.metal.Temper;
+import org.etui.core.piece.Allowance;
+import org.etui.core.piece.HandleAt;
+import org.etui.core.piece.Piece;
+import org.etui.core.piece.Purpose;
+import org.etui.core.piece.Strand;
+import org.etui.core.wire.Wire;
+
+/**
+ * Single turns off one coil, cut flush, opened sideways.
+ */
+final class JumpRings extends Pattern {
+    JumpRings() {
+        super(
+                "jump-rings",
+                "Jump rings",
+                "Single turns cut from one coil, to join what hangs.",
+                List.of(Purpose.LINK),
+                Wire.ofAwg(Metal.COPPER, Temper.HALF_HARD, "18"),
+                List.of(
+                        Parameter.mm("insideMm", "inside", 4, 0.5, 60),
+                        Parameter.count("rings", "rings", 20, 1, 1000)));
+    }
+
+    @Override
+    Piece build(Values values, Wire wire, Purpose purpose) {
+        Strand strand = Strand.of(
+                        "ring",
+                        "Jump ring",
+                        wire,
+                        List.of(Loop.thatOpens("ring", values.number("insideMm"), Turn.LEFT)))
+                .withAllowance(Allowance.usual().withHandleAt(HandleAt.NONE))
+                .times(values.count("rings"), false, false);
+        return Piece.of(title(), purpose, List.of(strand));
+    }
+}

@@ -1,0 +1,81 @@
+package org.etui.core.rule;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.etui.core.element.Coil;
+import org.etui.core.element.Element;
+import org.etui.core.element.Wrap;
+import org.etui.core.piece.Join;
+import org.etui.core.piece.Part;
+import org.etui.core.piece.PartKind;
+import org.etui.core.piece.Piece;
+import org.etui.core.work.StrandWork;
+
+/** A coil closes on its cord: not wider than it, and not so narrow that the cord cannot go in (common practice). */
+final class CoilOnCord implements Rule {
+    /** A coil this much wider than its cord slides off (engineering estimate). */
+    private static final double LOOSE = 1.05;
+
+    /** A cord can be squeezed to about this share of its thickness (engineering estimate). */
+    private static final double SQUEEZED = 0.8;
+
+    @Override
+    public List<Advice> look(Piece piece, List<StrandWork> strands) {
+        List<Advice> advice = new ArrayList<>();
+        for (Join join : piece.joins()) {
+            for (Part part : piece.parts()) {
+                if (part.kind() == PartKind.CORD
+                        && (join.a().equals(part.id()) || join.b().equals(part.id()))) {
+                    String other = join.a().equals(part.id()) ? join.b() : join.a();
+                    look(strands, other, part).ifPresent(advice::add);
+                }
+            }
+        }
+        return advice;
+    }
+
+    private static Optional<Advice> look(List<StrandWork> strands, String address, Part cord) {
+        for (int i = 0; i < strands.size(); i++) {
+            List<Element> elements = strands.get(i).strand().elements();
+            for (int e = 0; e < elements.size(); e++) {
+                if (address.equals(
+                        strands.get(i).strand().id() + "." + elements.get(e).id())) {
+                    return fit("strands." + i + ".elements." + e, elements.get(e), cord);
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static Optional<Advice> fit(String where, Element element, Part cord) {
+        String field = element instanceof Coil ? "/mandrelMm" : "/core/cordMm";
+        double inside = Stream.of(element)
+                .mapToDouble(e -> e instanceof Coil coil
+                        ? coil.mandrelMm()
+                        : e instanceof Wrap wrap ? wrap.core().cordMm().orElse(Double.NaN) : Double.NaN)
+                .sum();
+        boolean loose = inside > LOOSE * cord.sizeMm();
+        boolean tight = inside < SQUEEZED * cord.sizeMm();
+        if (!loose && !tight) {
+            return Optional.empty();
+        }
+        return Optional.of(new Advice(
+                Advice.Severity.MIND,
+                "coil-on-cord",
+                where,
+                String.format(
+                        Locale.ROOT,
+                        loose
+                                ? "The %s is %.1f mm inside and will not close on the cord, %.1f mm."
+                                : "The %s is %.1f mm inside: the cord, %.1f mm, does not go in.",
+                        element.label(),
+                        inside,
+                        cord.sizeMm()),
+                "A coil holds a cord only where it closes on it (common practice; the limits are estimates).",
+                String.format(Locale.ROOT, "Wind it on %.1f mm.", cord.sizeMm()),
+                Optional.of(List.of(Advice.Patch.replace("/" + where.replace('.', '/') + field, cord.sizeMm())))));
+    }
+}

@@ -1,0 +1,94 @@
+package org.etui.core.rule;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import org.etui.core.piece.Join;
+import org.etui.core.piece.Piece;
+import org.etui.core.work.StrandWork;
+
+/**
+ * What hangs in what has to fit: a hook's tip passes the eye, a loop takes the wire that hangs in it, and one of two closed
+ * loops opens (common practice).
+ */
+final class JoinFits implements Rule {
+    @Override
+    public List<Advice> look(Piece piece, List<StrandWork> strands) {
+        List<Advice> advice = new ArrayList<>();
+        for (int i = 0; i < piece.joins().size(); i++) {
+            Join join = piece.joins().get(i);
+            Optional<Side> a = Side.of(piece, strands, join.a());
+            Optional<Side> b = Side.of(piece, strands, join.b());
+            if (a.isPresent() && b.isPresent()) {
+                String where = "joins." + i;
+                passes(where, a.get(), b.get(), advice);
+                passes(where, b.get(), a.get(), advice);
+                takes(where, a.get(), b.get(), advice);
+                takes(where, b.get(), a.get(), advice);
+                opens(where, a.get(), b.get(), advice);
+            }
+        }
+        return advice;
+    }
+
+    /** Does the tip of the hook pass the eye. */
+    private static void passes(String where, Side hook, Side eye, List<Advice> advice) {
+        if (hook.tipMm().isPresent()
+                && eye.insideMm().isPresent()
+                && eye.tipMm().isEmpty()) {
+            double tip = hook.tipMm().getAsDouble();
+            double inside = eye.insideMm().getAsDouble();
+            if (tip > inside) {
+                double needed = Math.ceil(tip * 10 - 1e-9) / 10;
+                advice.add(new Advice(
+                        Advice.Severity.MIND,
+                        "tip-will-not-pass",
+                        where,
+                        text(
+                                "The end of the hook is %.1f mm across and will not pass the %s, %.1f mm inside.",
+                                tip, eye.label(), inside),
+                        "What has to go through must be narrower than what it goes through (common practice).",
+                        text("Make the %s %.1f mm or more inside, or the end smaller.", eye.label(), needed),
+                        eye.sizePath().map(path -> List.of(Advice.Patch.replace(path, needed)))));
+            }
+        }
+    }
+
+    /** Does this loop take the wire of that. */
+    private static void takes(String where, Side loop, Side hung, List<Advice> advice) {
+        if (loop.insideMm().isPresent() && hung.wireMm() > loop.insideMm().getAsDouble()) {
+            double needed = Math.ceil(hung.wireMm() * 1.2 * 10) / 10;
+            advice.add(new Advice(
+                    Advice.Severity.STOP,
+                    "loop-too-small",
+                    where,
+                    text(
+                            "The %s is %.1f mm inside and cannot take the %s, %.1f mm thick.",
+                            loop.label(), loop.insideMm().getAsDouble(), hung.label(), hung.wireMm()),
+                    hung.isEstimate()
+                            ? "The wire of a bought ring is taken as a fifth of its size (estimate)."
+                            : "A loop takes only what is thinner than its inside.",
+                    text("Make the %s %.1f mm or more inside.", loop.label(), needed),
+                    loop.sizePath().map(path -> List.of(Advice.Patch.replace(path, needed)))));
+        }
+    }
+
+    /** Two loops that are both closed for good cannot be joined. */
+    private static void opens(String where, Side a, Side b, List<Advice> advice) {
+        if (a.isClosedLoop() && b.isClosedLoop()) {
+            advice.add(new Advice(
+                    Advice.Severity.MIND,
+                    "neither-opens",
+                    where,
+                    text("Neither the %s nor the %s opens: they cannot be joined once formed.", a.label(), b.label()),
+                    "A closed loop goes into another only while it is formed (common practice).",
+                    text("Say that the %s has to open later, and leave it soft.", a.label()),
+                    a.elementPath().map(path -> List.of(Advice.Patch.replace(path + "/opens", true)))));
+        }
+    }
+
+    private static String text(String format, Object... values) {
+        return String.format(Locale.ROOT, format, values);
+    }
+}

@@ -1,0 +1,120 @@
+package org.etui.core.rule;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.etui.core.element.Arc;
+import org.etui.core.element.Curl;
+import org.etui.core.element.Element;
+import org.etui.core.element.Loop;
+import org.etui.core.element.Paddle;
+import org.etui.core.element.Spiral;
+import org.etui.core.piece.Part;
+import org.etui.core.piece.PartKind;
+import org.etui.core.piece.Piece;
+import org.etui.core.piece.Strand;
+import org.etui.core.work.StrandWork;
+
+/**
+ * One side of a join, as it matters for the fit.
+ *
+ * @param label in words
+ * @param insideMm room inside, mm; empty where there is none
+ * @param wireMm thickness of what hangs, mm
+ * @param tipMm how wide the free end beyond a hook is, mm; empty for what is no hook
+ * @param isClosedLoop whether it is a loop that does not open
+ * @param isEstimate whether the thickness is only estimated
+ * @param elementPath JSON Pointer to the element; empty for a part
+ * @param sizePath JSON Pointer to its inside size; empty where it has none
+ */
+record Side(
+        String label,
+        OptionalDouble insideMm,
+        double wireMm,
+        OptionalDouble tipMm,
+        boolean isClosedLoop,
+        boolean isEstimate,
+        Optional<String> elementPath,
+        Optional<String> sizePath) {
+
+    /** The wire of a bought ring as a share of its outside (engineering estimate). */
+    private static final double RING_WIRE = 0.2;
+
+    /** The side that an address names; empty for parts that nothing hangs in. */
+    static Optional<Side> of(Piece piece, List<StrandWork> strands, String address) {
+        Optional<Part> part =
+                piece.parts().stream().filter(p -> p.id().equals(address)).findFirst();
+        if (part.isPresent()) {
+            return part.filter(p -> p.kind() == PartKind.FINDING).map(Side::ofFinding);
+        }
+        int dot = address.indexOf('.');
+        for (int i = 0; i < strands.size(); i++) {
+            Strand strand = strands.get(i).strand();
+            if (strand.id().equals(address.substring(0, dot))) {
+                int at = i;
+                return strand.element(address.substring(dot + 1)).map(e -> ofElement(strand, at, e));
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static Side ofFinding(Part part) {
+        double wire = RING_WIRE * part.sizeMm();
+        return new Side(
+                part.label(),
+                OptionalDouble.of(part.sizeMm() - 2 * wire),
+                wire,
+                OptionalDouble.empty(),
+                false,
+                true,
+                Optional.empty(),
+                Optional.empty());
+    }
+
+    private static Side ofElement(Strand strand, int index, Element element) {
+        String path = "/strands/" + index + "/elements/" + strand.elements().indexOf(element);
+        double wire = strand.wire().section().thicknessMm();
+        boolean hook = element instanceof Arc;
+        return new Side(
+                element.label(),
+                element.woundInsideMm(),
+                wire,
+                hook ? OptionalDouble.of(tipMm(strand, element)) : OptionalDouble.empty(),
+                element instanceof Loop loop && !loop.opens(),
+                false,
+                Optional.of(path),
+                element.woundInsideMm().isPresent() ? Optional.of(path + "/insideMm") : Optional.empty());
+    }
+
+    /** The widest of what lies between the hook and the nearer end of the wire that is not a loop to hang by. */
+    private static double tipMm(Strand strand, Element hook) {
+        int at = strand.elements().indexOf(hook);
+        List<Element> before = strand.elements().subList(0, at);
+        List<Element> after =
+                strand.elements().subList(at + 1, strand.elements().size());
+        boolean endIsTip = before.stream().anyMatch(Side::isAnchor) || after.size() < before.size();
+        return (endIsTip ? after : before)
+                .stream()
+                        .mapToDouble(e -> acrossMm(e, strand))
+                        .max()
+                        .orElse(strand.wire().section().thicknessMm());
+    }
+
+    private static boolean isAnchor(Element element) {
+        return element instanceof Loop;
+    }
+
+    private static double acrossMm(Element element, Strand strand) {
+        double wire = strand.wire().section().thicknessMm();
+        if (element instanceof Curl curl) {
+            return curl.insideMm() + 2 * wire;
+        }
+        if (element instanceof Loop loop) {
+            return loop.insideMm() + 2 * wire;
+        }
+        if (element instanceof Spiral spiral) {
+            return spiral.outsideIn(strand.wire().section().inPlaneMm());
+        }
+        return element instanceof Paddle ? 1.5 * wire : wire;
+    }
+}
