@@ -1591,6 +1591,8 @@ export interface components {
             finished: components["schemas"]["PlanExtent"];
             /** @description centre line of the finished form: x, y, z, s, mm */
             outline: number[][];
+            /** @description centre line of the second of a pair, beside the first: x, y, z, s, mm */
+            second?: number[][];
             /** @description elements in order along the wire */
             elements: components["schemas"]["PlanElementPlan"][];
             /** @description marks on the straight wire, in the order of the work */
@@ -1820,6 +1822,8 @@ export interface components {
             purpose: "decorative" | "link" | "ear-wire" | "pendant" | "necklace-closure" | "bracelet-closure" | "bangle-closure";
             /** @description its wire in words */
             wire: string;
+            /** @description how many strands it has */
+            strands: number;
             /** @description how many wires it takes */
             wires: number;
             /** @description cut length of the longest strand, mm */

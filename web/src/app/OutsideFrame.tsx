@@ -13,9 +13,13 @@ export function OutsideFrame() {
   const go = useNavigate();
   const tray = useQuery(queries.tray());
   useHotkeys(['1', '2', '3', '4'], (event) => void go(PLACES[Number(event.key) - 1] as string), [go]);
-  const count = tray.data?.length ?? 0;
+  const count = tray.data?.length;
   const knots = [
-    { name: 'Tray', to: '/tray', says: count === 1 ? '1 piece' : `${count} pieces` },
+    {
+      name: 'Tray',
+      to: '/tray',
+      says: count === undefined ? '…' : count === 1 ? '1 piece' : `${count} pieces`,
+    },
     { name: 'Rack', to: '/rack', says: 'not built yet' },
     { name: 'Bath', to: '/bath', says: 'not built yet' },
     { name: 'Daybook', to: '/daybook', says: 'not built yet' },

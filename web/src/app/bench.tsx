@@ -21,10 +21,15 @@ export interface Bench {
   piece: Piece;
   /** its plan; always that of the document */
   plan: Plan;
-  /** The document with every change that is on its way. */
-  latest: () => Piece;
-  /** Changes the document: planned at once, kept at once unless it is still being dragged. Says whether it was taken. */
-  change: (update: (piece: Piece) => Piece, dragging?: boolean) => Promise<boolean>;
+  /** index of the strand at hand */
+  at: number;
+  /** Takes another strand in hand. */
+  take: (index: number) => void;
+  /**
+   * Changes the document: planned at once, kept at once unless it is still being dragged. Says whether it was taken.
+   * What has to be asked for first goes in turn: a later change starts from the earlier one's result.
+   */
+  change: (update: (piece: Piece) => Piece | Promise<Piece>, dragging?: boolean) => Promise<boolean>;
   /** Keeps what was dragged. */
   drop: () => void;
 }
@@ -88,6 +93,8 @@ export function BenchProvider(props: {
   const waiting = useRef<Piece | undefined>(undefined);
   const busy = useRef(false);
   const planning = useRef<AbortController | undefined>(undefined);
+  const turn = useRef<Promise<unknown> | undefined>(undefined);
+  const [inHand, setInHand] = useState(0);
 
   const refuse = useCallback((thrown: unknown) => {
     if (!(thrown instanceof Refused)) throw thrown;
@@ -134,9 +141,8 @@ export function BenchProvider(props: {
     setProblem(undefined);
   }, []);
 
-  const change = useCallback(
-    async (update: (piece: Piece) => Piece, dragging = false) => {
-      const next = update(asked.current);
+  const put = useCallback(
+    async (next: Piece, dragging: boolean) => {
       asked.current = next;
       planning.current?.abort();
       const own = new AbortController();
@@ -155,6 +161,21 @@ export function BenchProvider(props: {
       }
     },
     [keep, refuse, show, units],
+  );
+
+  const change = useCallback(
+    (update: (piece: Piece) => Piece | Promise<Piece>, dragging = false) => {
+      const made = turn.current ? turn.current.then(() => update(asked.current)) : update(asked.current);
+      if (!(made instanceof Promise)) return put(made, dragging);
+      const taken = made.then((next) => put(next, dragging));
+      const mine: Promise<unknown> = made.catch(() => undefined);
+      turn.current = mine;
+      void mine.then(() => {
+        if (turn.current === mine) turn.current = undefined;
+      });
+      return taken;
+    },
+    [put],
   );
 
   const step = useCallback(
@@ -184,8 +205,16 @@ export function BenchProvider(props: {
   }, [units]);
 
   const bench = useMemo<Bench>(
-    () => ({ id, piece, plan, latest: () => asked.current, change, drop: () => void change((p) => p) }),
-    [id, piece, plan, change],
+    () => ({
+      id,
+      piece,
+      plan,
+      at: Math.min(inHand, piece.strands.length - 1),
+      take: setInHand,
+      change,
+      drop: () => void change((p) => p),
+    }),
+    [id, piece, plan, inHand, change],
   );
   const keeping = useMemo<Keeping>(
     () => ({

@@ -5,6 +5,53 @@ export function withStrand(piece: Piece, index: number, strand: Strand): Piece {
   return { ...piece, strands: piece.strands.map((s, i) => (i === index ? strand : s)) };
 }
 
+/** Changes how many wires a strand is and whether they are pairs. */
+export function withCount(
+  piece: Piece,
+  index: number,
+  change: Partial<Pick<Strand, 'count' | 'matched' | 'mirror'>>,
+): Piece {
+  return detached(withStrand(piece, index, { ...(piece.strands[index] as Strand), ...change }));
+}
+
+/** Puts a new straight strand of the same wire after the others. */
+export function addStrand(piece: Piece, like: number): Piece {
+  const old = piece.strands[like] as Strand;
+  const taken = new Set(piece.strands.map((s) => s.id));
+  let number = piece.strands.length + 1;
+  while (taken.has(`strand-${number}`)) number++;
+  const strand: Strand = {
+    ...old,
+    id: `strand-${number}`,
+    name: `Strand ${number}`,
+    count: 1,
+    matched: false,
+    mirror: false,
+    order: [],
+    elements: [{ kind: 'straight', id: 'run', lengthMm: 30, rollDeg: 0, target: 'released' }],
+    place: { xMm: 0, yMm: 0, zMm: 0, rotDeg: 0 },
+  };
+  return detached({ ...piece, strands: [...piece.strands, strand] });
+}
+
+/** Takes a strand out, with its work, and what sat on it or hung in it. */
+export function removeStrand(piece: Piece, index: number): Piece {
+  const gone = piece.strands[index]?.id ?? '';
+  const on = (address: string | undefined) => address?.startsWith(`${gone}.`) ?? false;
+  return detached({
+    ...piece,
+    strands: piece.strands.filter((_, i) => i !== index),
+    work: piece.work.filter((w) => w.strand !== gone),
+    parts: piece.parts.map((p) => {
+      if (!on(p.on)) return p;
+      const loose = { ...p };
+      Reflect.deleteProperty(loose, 'on');
+      return loose;
+    }),
+    joins: piece.joins.filter((j) => !on(j.a) && !on(j.b)),
+  });
+}
+
 /** A piece whose elements no longer follow the pattern they came from. */
 export function detached(piece: Piece): Piece {
   return piece.source && !piece.source.detached
@@ -15,8 +62,13 @@ export function detached(piece: Piece): Piece {
 /** Changes an element of a strand. */
 export function withElement(piece: Piece, strand: number, id: string, change: Partial<Element>): Piece {
   const old = piece.strands[strand] as Strand;
-  const elements = old.elements.map((e) => (e.id === id ? ({ ...e, ...change } as Element) : e));
+  const elements = old.elements.map((e) => (e.id === id ? defined({ ...e, ...change } as Element) : e));
   return detached(withStrand(piece, strand, { ...old, elements }));
+}
+
+/** Without the fields that were taken away. */
+function defined(element: Element): Element {
+  return Object.fromEntries(Object.entries(element).filter(([, v]) => v !== undefined)) as unknown as Element;
 }
 
 /** Remembers what was typed for a measure where that was not millimetres; forgets it otherwise. */

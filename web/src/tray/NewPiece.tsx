@@ -1,12 +1,13 @@
 import Button from '@mui/material/Button';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { api } from '../api/client';
 import { queries } from '../api/queries';
 import type { Pattern, Piece, Purpose } from '../api/types';
 import { words } from '../app/units';
-import { fit } from '../wire/fit';
+import { fitTracks } from '../wire/fit';
+import { drawn, sceneOf } from '../wire/scene';
 import { WireForm } from '../wire/WireForm';
 
 const BARE = 'bare wire';
@@ -105,13 +106,18 @@ function Preview(props: {
   pattern: Pattern;
 }) {
   const [width, height] = [220, 150];
-  const wires = props.pattern.drawing.map((d) => ({ outline: d.outline, widths: d.drawnMm }));
-  const at = fit(wires, width, height, 0.84);
+  const scene = useMemo(() => sceneOf(props.pattern.drawing.map(drawn)), [props.pattern]);
+  const at = fitTracks(
+    scene.wires.map((w) => w.track),
+    width,
+    height,
+    0.84,
+  );
   return (
     <svg viewBox={`0 0 ${width} ${height}`} aria-hidden="true">
       <g transform={`translate(${at.x} ${at.y}) scale(${at.scale} ${-at.scale})`}>
-        {props.pattern.drawing.map((d, i) => (
-          <WireForm key={i} metal={d.metal} outline={d.outline} widths={d.drawnMm} crossings={d.crossings} />
+        {scene.wires.map((w, i) => (
+          <WireForm key={i} wire={w} />
         ))}
       </g>
     </svg>

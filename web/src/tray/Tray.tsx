@@ -153,21 +153,17 @@ function OnTray(props: {
           <g
             transform={`translate(${-box.x * scale} ${(box.y + box.height) * scale}) scale(${scale} ${-scale})`}
           >
-            {piece.drawing.map((d, i) => (
-              <WireForm
-                key={i}
-                metal={d.metal}
-                outline={d.outline}
-                widths={d.drawnMm}
-                crossings={d.crossings}
-              />
+            {at.scene.wires.map((w, i) => (
+              <WireForm key={i} wire={w} />
             ))}
           </g>
         </svg>
         <strong>{piece.name}</strong>
         <span>
-          cut {piece.wires > 1 ? `${piece.wires} × ` : ''}
-          {length(piece.cutMm, units, 'up')} · {mass(grams)}
+          {piece.strands > 1
+            ? `${piece.wires} wires in ${piece.strands} strands`
+            : `cut ${piece.wires > 1 ? `${piece.wires} × ` : ''}${length(piece.cutMm, units, 'up')}`}{' '}
+          · {mass(grams)}
         </span>
         <span className={piece.stops ? 'stop' : piece.minds ? 'mind' : undefined}>
           {words(piece.purpose)} · {says}

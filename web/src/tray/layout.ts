@@ -1,4 +1,4 @@
-import { bounds, track } from '../wire/ribbon';
+import { drawn, sceneBox, sceneOf, type Scene } from '../wire/scene';
 import type { TrayPiece } from '../api/types';
 
 /** Where a piece lies on the tray, px. */
@@ -12,6 +12,8 @@ export interface Lying {
   width: number;
   /** size of the drawing */
   drawn: { width: number; height: number };
+  /** the form as it is seen */
+  scene: Scene;
   /** bounds of the form, mm */
   box: { x: number; y: number; width: number; height: number };
 }
@@ -21,9 +23,16 @@ const WORDS = { width: 214, height: 68 };
 const GAP = 26;
 const MARGIN = 24;
 
-/** The form's bounds over all its strands, mm. */
-export function formBox(piece: TrayPiece): Lying['box'] {
-  return bounds(piece.drawing.map((d) => track(d.outline, d.drawnMm)));
+const scenes = new WeakMap<TrayPiece, { scene: Scene; box: Lying['box'] }>();
+
+/** The form as it is seen, with its bounds over all its strands, mm. */
+export function formOf(piece: TrayPiece): { scene: Scene; box: Lying['box'] } {
+  const known = scenes.get(piece);
+  if (known) return known;
+  const scene = sceneOf(piece.drawing.map(drawn));
+  const form = { scene, box: sceneBox(scene) };
+  scenes.set(piece, form);
+  return form;
 }
 
 /** Lays pieces in rows at one scale, in their order; says how high the whole is. */
@@ -46,11 +55,11 @@ export function layRows(
     row = [];
   };
   for (const piece of pieces) {
-    const box = formBox(piece);
-    const drawn = { width: box.width * scale, height: box.height * scale };
-    const place = Math.max(drawn.width, WORDS.width);
+    const { scene, box } = formOf(piece);
+    const size = { width: box.width * scale, height: box.height * scale };
+    const place = Math.max(size.width, WORDS.width);
     if (row.length && left + place + MARGIN > width) close();
-    const one = { piece, left, top, width: place, drawn, box };
+    const one = { piece, left, top, width: place, drawn: size, box, scene };
     row.push(one);
     lying.push(one);
     left += place + GAP;
@@ -63,7 +72,7 @@ export function layRows(
 export function trayScale(pieces: readonly TrayPiece[], width: number, height: number): number {
   const [least, most] = [2.4, 12];
   for (let scale = most; scale > least; scale -= 0.1) {
-    const widest = Math.max(...pieces.map((p) => formBox(p).width * scale));
+    const widest = Math.max(...pieces.map((p) => formOf(p).box.width * scale));
     if (widest + 2 * MARGIN <= width && layRows(pieces, width, scale).height <= height) return scale;
   }
   return least;

@@ -1,16 +1,9 @@
-import type { Metal, Over } from '../api/types';
-import { fit, type Drawable } from './fit';
+import { useMemo } from 'react';
+import { fitTracks } from './fit';
 import { Mat } from './Mat';
+import { sceneOf, type MetalWire } from './scene';
 import { useSize } from './useSize';
 import { WireForm } from './WireForm';
-
-/** A wire with its metal. */
-export interface MetalWire extends Drawable {
-  /** what it is made of */
-  metal: Metal;
-  /** where it lies over itself */
-  crossings: readonly Over[];
-}
 
 /** A form on a mat, fitted, to look at only. */
 export function FormView(props: {
@@ -22,15 +15,21 @@ export function FormView(props: {
   share?: number;
 }) {
   const { ref, width, height } = useSize();
-  const at = fit(props.wires, width, height, props.share ?? 0.8);
+  const scene = useMemo(() => sceneOf(props.wires), [props.wires]);
+  const at = fitTracks(
+    scene.wires.map((w) => w.track),
+    width,
+    height,
+    props.share ?? 0.8,
+  );
   return (
     <div className="mat" ref={ref}>
       {width > 0 && (
         <svg width={width} height={height} role="img" aria-label={props.label}>
           <Mat width={width} height={height} scale={at.scale} originX={at.x} originY={at.y} />
           <g transform={`translate(${at.x} ${at.y}) scale(${at.scale} ${-at.scale})`}>
-            {props.wires.map((w, i) => (
-              <WireForm key={i} {...w} />
+            {scene.wires.map((w, i) => (
+              <WireForm key={i} wire={w} />
             ))}
           </g>
         </svg>

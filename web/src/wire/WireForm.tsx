@@ -1,7 +1,8 @@
 import { memo, useId, useMemo } from 'react';
-import type { Metal, Over } from '../api/types';
+import type { Metal } from '../api/types';
 import { shades } from './metals';
-import { part, ribbon, track, type Point, type Track } from './ribbon';
+import { part, ribbon, type Track } from './ribbon';
+import { chunks, type Seen } from './scene';
 
 const LIGHT: [number, number] = [-0.5, 0.866];
 
@@ -15,19 +16,10 @@ const LAYERS = [
 
 /** One wire as metal, in mm with y upwards; the caller scales and flips. */
 export const WireForm = memo(function WireForm(props: {
-  /** what it is made of */
-  metal: Metal;
-  /** centre line: x, y, z, s, mm */
-  outline: Point[];
-  /** drawn width at each point, mm */
-  widths: number[];
-  /** where it lies over itself */
-  crossings: readonly Over[];
-  /** the same as a track, where it is at hand */
-  known?: Track;
+  /** the wire as it is seen */
+  wire: Seen;
 }) {
-  const { metal, outline, widths, crossings, known } = props;
-  const whole = useMemo(() => known ?? track(outline, widths), [known, outline, widths]);
+  const { metal, track: whole, crossings, flat } = props.wire;
   const clip = useId();
   const silhouette = useMemo(() => ribbon(whole, 1), [whole]);
   return (
@@ -35,22 +27,58 @@ export const WireForm = memo(function WireForm(props: {
       <clipPath id={clip}>
         <path d={silhouette} clipRule="nonzero" />
       </clipPath>
-      <Layers of={whole} metal={metal} />
-      {crossings.map((c) => {
-        const upper = part(whole, c.fromMm, c.toMm);
-        return (
-          <g key={`${c.overMm}-${c.underMm}`}>
-            <g clipPath={`url(#${clip})`}>
-              <path d={ribbon(upper, 1.5)} fill="var(--shadow)" opacity={0.22} />
-              <path d={ribbon(upper, 1.22)} fill="var(--shadow)" opacity={0.35} />
-            </g>
-            <Layers of={whole} metal={metal} fromMm={c.fromMm} toMm={c.toMm} />
-          </g>
-        );
-      })}
+      {flat ? (
+        <>
+          <Layers of={whole} metal={metal} />
+          {crossings.map((c) => {
+            const upper = part(whole, c.fromMm, c.toMm);
+            return (
+              <g key={`${c.overMm}-${c.underMm}`}>
+                <Shade of={upper} clip={clip} />
+                <Layers of={whole} metal={metal} fromMm={c.fromMm} toMm={c.toMm} />
+              </g>
+            );
+          })}
+        </>
+      ) : (
+        <Standing of={whole} metal={metal} clip={clip} />
+      )}
     </g>
   );
 });
+
+/** A wire that is not flat, drawn from the farthest length to the nearest. */
+function Standing(props: {
+  /** the wire */
+  of: Track;
+  /** what it is made of */
+  metal: Metal;
+  /** id of its silhouette: shadows fall on the wire only */
+  clip: string;
+}) {
+  const all = useMemo(() => chunks(props.of), [props.of]);
+  return all.map((c, i) => (
+    <g key={i}>
+      <Shade of={c.core} clip={props.clip} />
+      <Layers of={c.track} rim={c.core} metal={props.metal} />
+    </g>
+  ));
+}
+
+/** The shadow that a limb casts on what lies under it. */
+function Shade(props: {
+  /** the limb */
+  of: Track;
+  /** id of the silhouette that it falls on */
+  clip: string;
+}) {
+  return (
+    <g clipPath={`url(#${props.clip})`}>
+      <path d={ribbon(props.of, 1.5)} fill="var(--shadow)" opacity={0.22} />
+      <path d={ribbon(props.of, 1.22)} fill="var(--shadow)" opacity={0.35} />
+    </g>
+  );
+}
 
 /** Upper layers of a part reach a little further than lower ones, so that no seam shows where the part begins. */
 const REACH_MM = 0.05;
@@ -58,6 +86,8 @@ const REACH_MM = 0.05;
 function Layers(props: {
   /** the wire */
   of: Track;
+  /** the length that its rim has, where that is shorter: then no seam shows between neighbours */
+  rim?: Track;
   /** what it is made of */
   metal: Metal;
   /** where a part of it begins, mm; all of it without */
@@ -67,9 +97,13 @@ function Layers(props: {
 }) {
   const colours = shades(props.metal);
   return LAYERS.map(([share, shift, shade], i) => {
-    const { of, fromMm, toMm } = props;
+    const { of, rim, fromMm, toMm } = props;
     const band =
-      fromMm === undefined || toMm === undefined ? of : part(of, fromMm - i * REACH_MM, toMm + i * REACH_MM);
+      i === 0 && rim
+        ? rim
+        : fromMm === undefined || toMm === undefined
+          ? of
+          : part(of, fromMm - i * REACH_MM, toMm + i * REACH_MM);
     return <path key={shade} d={ribbon(band, share, shift, LIGHT)} fill={colours[shade]} />;
   });
 }

@@ -1,12 +1,4 @@
-import { bounds, track, type Point, type Track } from './ribbon';
-
-/** A wire to draw. */
-export interface Drawable {
-  /** centre line: x, y, z, s, mm */
-  outline: Point[];
-  /** drawn width at each point, mm */
-  widths: number[];
-}
+import { bounds, type Track } from './ribbon';
 
 /** How a drawing in mm lies on the screen. */
 export interface Fit {
@@ -20,17 +12,7 @@ export interface Fit {
   box: { x: number; y: number; width: number; height: number };
 }
 
-/** Tracks of wires, to measure and to draw. */
-export function tracks(wires: readonly Drawable[]): Track[] {
-  return wires.map((w) => track(w.outline, w.widths));
-}
-
 /** Fits a drawing to a mat: it takes this share of the limiting side, below a greatest scale. */
-export function fit(wires: readonly Drawable[], width: number, height: number, share = 0.8, most = 60): Fit {
-  return fitTracks(tracks(wires), width, height, share, most);
-}
-
-/** The same for tracks at hand. */
 export function fitTracks(
   of: readonly Track[],
   width: number,

@@ -1,14 +1,13 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { useEffect, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useNavigate } from 'react-router';
 import { api } from '../../api/client';
-import type { Plan, StatePlan, Step } from '../../api/types';
+import type { Plan, StatePlan, Step, StrandPlan } from '../../api/types';
 import { useBench } from '../../app/bench';
 import { useSettings } from '../../app/settings';
-import { FormView, type MetalWire } from '../../wire/FormView';
-import { tracks } from '../../wire/fit';
-import { bounds, type Point } from '../../wire/ribbon';
+import { FormView } from '../../wire/FormView';
+import { sceneBox, sceneOf, type MetalWire } from '../../wire/scene';
 
 /** The bench card: one step fills the screen, one key goes on. */
 export function Make() {
@@ -110,28 +109,26 @@ function Pictures(props: {
 }) {
   const { plan, steps, now } = props;
   const step = steps[now];
-  const strand = plan.strands.find((s) => s.id === step?.strand) ?? plan.strands[0];
-  if (!step || !strand) return null;
-  const wires = (state: StatePlan | undefined): MetalWire[] => [
-    {
-      metal: strand.wire.metal,
-      outline: (state?.outline ?? strand.outline) as Point[],
-      widths: state?.stations.map((s) => s.drawnMm) ?? [],
-      crossings: state?.index === strand.states.length - 1 ? strand.crossings : [],
-    },
-  ];
+  const strand = plan.strands.find((s) => s.id === step?.strand);
   const reached = Math.max(
     0,
     ...steps
       .slice(0, now + 1)
-      .filter((s) => s.strand === strand.id)
+      .filter((s) => s.strand === strand?.id)
       .map((s) => s.state ?? 0),
   );
-  const after = strand.states[step.strand ? reached : strand.states.length - 1];
-  const before = wires(strand.states[(step.state ?? 1) - 1]);
-  const changes = step.state !== undefined && step.state > 0;
+  const changes = strand !== undefined && step?.state !== undefined && step.state > 0;
+  const before = useMemo(
+    () => (strand ? [wireOf(strand, strand.states[(step?.state ?? 1) - 1])] : []),
+    [strand, step],
+  );
+  const after = useMemo(
+    () => (strand ? [wireOf(strand, strand.states[reached])] : plan.strands.flatMap(wiresOf)),
+    [plan, strand, reached],
+  );
+  if (!step) return null;
   return (
-    <div className={`pictures ${changes ? lying([before, wires(after)]) : 'single'}`}>
+    <div className={`pictures ${changes ? lying([before, after]) : 'single'}`}>
       {changes && (
         <figure>
           <figcaption>before</figcaption>
@@ -139,16 +136,34 @@ function Pictures(props: {
         </figure>
       )}
       <figure>
-        <figcaption>{changes ? 'after' : 'as it is'}</figcaption>
-        <FormView wires={wires(after)} label={changes ? 'the wire after this step' : 'the wire now'} />
+        <figcaption>
+          {changes ? 'after' : strand ? 'as it is' : 'the whole piece'}
+          {strand && strand.count > 1 ? `, one of ${strand.count}` : ''}
+        </figcaption>
+        <FormView wires={after} label={changes ? 'the wire after this step' : 'the wire now'} />
       </figure>
     </div>
   );
 }
 
+function wireOf(strand: StrandPlan, state: StatePlan | undefined): MetalWire {
+  return {
+    metal: strand.wire.metal,
+    outline: state?.outline ?? strand.outline,
+    widths: state?.stations.map((s) => s.drawnMm) ?? [],
+    crossings: state?.index === strand.states.length - 1 ? strand.crossings : [],
+  };
+}
+
+/** A strand as finished, and the second where they are pairs. */
+function wiresOf(strand: StrandPlan): MetalWire[] {
+  const one = wireOf(strand, strand.states.at(-1));
+  return strand.second ? [one, { ...one, outline: strand.second }] : [one];
+}
+
 /** Whether two pictures are larger above each other or side by side, in a place about as wide as high. */
 function lying(pictures: MetalWire[][]): 'rows' | 'columns' {
-  const boxes = pictures.map((wires) => bounds(tracks(wires)));
+  const boxes = pictures.map((wires) => sceneBox(sceneOf(wires)));
   const scale = (width: number, height: number) =>
     Math.min(...boxes.map((b) => Math.min(width / b.width, height / b.height)));
   return scale(1, 0.5) >= scale(0.5, 1) ? 'rows' : 'columns';

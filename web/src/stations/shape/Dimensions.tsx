@@ -22,6 +22,10 @@ export function Dimensions(props: {
   height: number;
   /** the chosen element */
   chosen: ElementPlan | undefined;
+  /** angle that the mat is leant back by, rad: then lines would measure nothing */
+  slant: number;
+  /** whether the strand lies alone, so that the form's bounds are its own */
+  alone: boolean;
 }) {
   const { strand, at, chosen } = props;
   const { units } = useSettings();
@@ -30,6 +34,23 @@ export function Dimensions(props: {
   const top = at.y - (at.box.y + at.box.height) * at.scale;
   const bottom = top + at.box.height * at.scale;
   const below = Math.min(bottom + 16, props.height - 30);
+  if (props.slant || !props.alone) {
+    const { widthMm, heightMm, depthMm } = strand.finished;
+    const sizes = props.slant ? [widthMm, heightMm, depthMm] : [widthMm, heightMm];
+    return (
+      <text
+        x={props.width / 2}
+        y={Math.min(bottom + 30, props.height - 12)}
+        textAnchor="middle"
+        fontSize={16}
+        fill="var(--ink)"
+        pointerEvents="none"
+        {...HALO}
+      >
+        {strand.title.toLowerCase()} {sizes.map((mm) => length(mm, units)).join(' × ')}
+      </text>
+    );
+  }
   return (
     <g pointerEvents="none" stroke="var(--ink)" strokeWidth={1}>
       <path d={`M${left} ${below}H${right}M${left} ${below - 5}v10M${right} ${below - 5}v10`} fill="none" />

@@ -17,7 +17,7 @@ export function ElementTools(props: {
   const id = chosen?.id;
   const at = strand.elements.findIndex((e) => e.id === id);
   const add = async (label: string, make: (id: string) => Element) => {
-    const fresh = freeId(strand, label);
+    const fresh = freeId(strand, label.replaceAll(' ', '-'));
     if (await change((p) => addElement(p, index, make(fresh), id))) props.onChoose(fresh);
   };
   return (

@@ -1,83 +1,168 @@
-import { memo, useMemo, useRef, useState, type PointerEvent } from 'react';
-import type { Element, ElementPlan, StatePlan } from '../../api/types';
+import { lazy, memo, Suspense, useMemo, useRef, useState, type PointerEvent } from 'react';
+import type { Element, ElementPlan, StatePlan, StrandPlan } from '../../api/types';
 import { useBench } from '../../app/bench';
 import { withElement } from '../../app/edit';
 import { useSettings } from '../../app/settings';
 import { length } from '../../app/units';
 import { fitTracks, type Fit } from '../../wire/fit';
 import { Mat, matSquare } from '../../wire/Mat';
-import { part, ribbon, track, type Point, type Track } from '../../wire/ribbon';
+import { canTurn } from '../../wire/canTurn';
+import { part, ribbon, type Track } from '../../wire/ribbon';
+import { sceneOf, type MetalWire, type Seen } from '../../wire/scene';
 import { useSize } from '../../wire/useSize';
 import { Glow, WireForm } from '../../wire/WireForm';
 import { Dimensions } from './Dimensions';
+import { changeOf } from './fields';
 import { handlesOf, type Handle } from './handles';
 import type { Tied } from './tie';
 
-/** The form on its mat; elements are chosen by touch, measures changed by their handles. */
+const Turntable = lazy(() => import('../../wire/Turntable').then((m) => ({ default: m.Turntable })));
+
+/** The form on its mat: every strand, the one in hand in full; elements are chosen by touch, measures changed by handles. */
 export const FormMat = memo(function FormMat(
   props: Tied & {
+    /** every strand as planned */
+    strands: readonly StrandPlan[];
     /** the chosen element of the document */
     element: Element | undefined;
     /** index of the strand */
     index: number;
+    /** called with the index of a strand that was touched */
+    onTake: (index: number) => void;
   },
 ) {
-  const { strand, chosen, pointed, element, index } = props;
+  const { strand, strands, chosen, pointed, element, index } = props;
   const { units } = useSettings();
   const { ref, width, height } = useSize();
   const [held, setHeld] = useState<Fit>();
-  const state = strand.states[strand.states.length - 1] as StatePlan;
-  const widths = useMemo(() => state.stations.map((s) => s.drawnMm), [state]);
-  const outline = strand.outline as Point[];
-  const whole = useMemo(() => track(outline, widths), [outline, widths]);
-  const fitted = fitTracks([whole], width, height - 40, 0.86);
+  const [turning, setTurning] = useState(false);
+  const lying = useMemo(() => lyingOf(strands), [strands]);
+  const scene = useMemo(() => sceneOf(lying.map((l) => l.wire)), [lying]);
+  const all = scene.wires.map((w) => w.track);
+  const fitted = fitTracks(all, width, height - 40, 0.86);
   const at = held ?? fitted;
+  const mine = lying.findIndex((l) => l.strand === index);
+  const whole = scene.wires[mine]?.track;
   const lit = strand.elements.find((e) => e.id === (pointed ?? chosen));
   const plan = strand.elements.find((e) => e.id === chosen);
   const transform = `translate(${at.x} ${at.y}) scale(${at.scale} ${-at.scale})`;
+  const rises = !scene.wires.every((w) => w.flat);
+  const order = scene.wires.map((_, i) => i).sort((a, b) => near(all[a]) - near(all[b]));
 
   return (
     <div className="mat" ref={ref}>
-      {width > 0 && (
-        <svg
-          width={width}
-          height={height}
-          role="group"
-          aria-label={`the form, ${length(strand.finished.widthMm, units)} by ${length(strand.finished.heightMm, units)}`}
-          onPointerDown={(e) => e.target === e.currentTarget && props.onChoose(undefined)}
-        >
-          <g onPointerDown={() => props.onChoose(undefined)}>
-            <Mat width={width} height={height} scale={at.scale} originX={at.x} originY={at.y} />
-          </g>
-          <g transform={transform} pointerEvents="none" data-testid="form">
-            {lit && <Glow of={whole} fromMm={lit.fromMm} toMm={lit.toMm} />}
-            <WireForm
-              metal={strand.wire.metal}
-              outline={outline}
-              widths={widths}
-              crossings={strand.crossings}
-            />
-          </g>
-          <Touch whole={whole} elements={strand.elements} transform={transform} tied={props} />
-          <Dimensions strand={strand} at={at} width={width} height={height} chosen={plan} />
-          {element && plan && (
-            <Handles
-              whole={whole}
-              element={element}
-              plan={plan}
+      {turning ? (
+        <Suspense fallback={<p className="why turn-wait">The form is being set up…</p>}>
+          <Turntable wires={lying.map((l) => l.wire)} label="the form, to be turned" />
+        </Suspense>
+      ) : (
+        width > 0 &&
+        whole && (
+          <svg
+            width={width}
+            height={height}
+            role="group"
+            aria-label={`the form, ${length(strand.finished.widthMm, units)} by ${length(strand.finished.heightMm, units)}`}
+            onPointerDown={(e) => e.target === e.currentTarget && props.onChoose(undefined)}
+          >
+            <g onPointerDown={() => props.onChoose(undefined)}>
+              <Mat width={width} height={height} scale={at.scale} originX={at.x} originY={at.y} />
+            </g>
+            <g transform={transform} pointerEvents="none" data-testid="form">
+              {order.map((i) => (
+                <g key={i} opacity={i === mine || strands.length < 2 ? 1 : 0.62}>
+                  {i === mine && lit && <Glow of={whole} fromMm={lit.fromMm} toMm={lit.toMm} />}
+                  <WireForm wire={scene.wires[i] as Seen} />
+                </g>
+              ))}
+            </g>
+            <Others lying={lying} tracks={all} mine={index} transform={transform} onTake={props.onTake} />
+            <Touch whole={whole} elements={strand.elements} transform={transform} tied={props} />
+            <Dimensions
+              strand={strand}
               at={at}
-              index={index}
-              onHold={(holding) => setHeld(holding ? at : undefined)}
+              width={width}
+              height={height}
+              chosen={plan}
+              slant={scene.slant}
+              alone={lying.length === 1}
             />
-          )}
-          <text x={10} y={height - 10} fontSize={15} fill="var(--ink-soft)">
-            each square {matSquare(at.scale)} mm
-          </text>
-        </svg>
+            {element && plan && (
+              <Handles
+                whole={whole}
+                element={element}
+                plan={plan}
+                at={at}
+                index={index}
+                slant={scene.slant}
+                onHold={(holding) => setHeld(holding ? at : undefined)}
+              />
+            )}
+            <text x={10} y={height - 10} fontSize={15} fill="var(--ink-soft)">
+              {scene.slant ? 'seen at a slant' : `each square ${matSquare(at.scale)} mm`}
+            </text>
+          </svg>
+        )
+      )}
+      {rises && canTurn() && (
+        <button className="plain turn" aria-pressed={turning} onClick={() => setTurning(!turning)}>
+          {turning ? 'lay it down' : 'turn it'}
+        </button>
       )}
     </div>
   );
 });
+
+/** How near a wire is on the whole, mm. */
+function near(of: Track | undefined): number {
+  if (!of?.points.length) return 0;
+  return of.points.reduce((sum, p) => sum + (p[2] ?? 0), 0) / of.points.length;
+}
+
+/** Every wire to draw with the strand that it belongs to. */
+function lyingOf(strands: readonly StrandPlan[]): { strand: number; wire: MetalWire }[] {
+  return strands.flatMap((s, strand) => {
+    const state = s.states[s.states.length - 1] as StatePlan;
+    const widths = state.stations.map((w) => w.drawnMm);
+    const wire = { metal: s.wire.metal, outline: s.outline, widths, crossings: s.crossings };
+    return s.second
+      ? [
+          { strand, wire },
+          { strand, wire: { ...wire, outline: s.second } },
+        ]
+      : [{ strand, wire }];
+  });
+}
+
+/** Bands over the strands that are not in hand: a touch takes them. */
+function Others(props: {
+  /** every wire with its strand */
+  lying: readonly { strand: number }[];
+  /** the same as seen */
+  tracks: readonly Track[];
+  /** index of the strand in hand */
+  mine: number;
+  /** where the form lies */
+  transform: string;
+  onTake: (index: number) => void;
+}) {
+  return (
+    <g transform={props.transform}>
+      {props.lying.map(
+        (l, i) =>
+          l.strand !== props.mine && (
+            <path
+              key={i}
+              d={ribbon(props.tracks[i] as Track, 1.3)}
+              fill="transparent"
+              style={{ cursor: 'pointer' }}
+              onPointerDown={() => props.onTake(l.strand)}
+            />
+          ),
+      )}
+    </g>
+  );
+}
 
 /** Invisible bands that take the touch, wider than thin wire. */
 function Touch(props: {
@@ -120,6 +205,8 @@ function Handles(props: {
   at: Fit;
   /** index of the strand */
   index: number;
+  /** angle that the mat is leant back by, rad */
+  slant: number;
   /** told when a handle is taken and let go */
   onHold: (holding: boolean) => void;
 }) {
@@ -128,7 +215,7 @@ function Handles(props: {
   const drag = useRef<{ handle: Handle; x: number; y: number; scale: number; moved: boolean } | undefined>(
     undefined,
   );
-  const handles = handlesOf(element, props.plan, props.whole);
+  const handles = handlesOf(element, props.plan, props.whole, props.slant);
 
   const start = (event: PointerEvent<SVGElement>, handle: Handle) => {
     event.currentTarget.setPointerCapture(event.pointerId);
@@ -142,7 +229,10 @@ function Handles(props: {
     const dy = -(event.clientY - now.y) / now.scale;
     const value = now.handle.valueAt(dx, dy);
     now.moved = true;
-    void change((p) => withElement(p, index, element.id ?? '', { [now.handle.field]: value }), true);
+    void change(
+      (p) => withElement(p, index, element.id ?? '', changeOf(element, now.handle.field, value)),
+      true,
+    );
   };
   const end = () => {
     if (drag.current?.moved) drop();

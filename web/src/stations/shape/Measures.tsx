@@ -14,7 +14,7 @@ export function Measures(props: {
   /** where the piece came from */
   source: NonNullable<Piece['source']>;
 }) {
-  const { latest, change } = useBench();
+  const { change } = useBench();
   const patterns = useQuery(queries.patterns());
   const pattern = patterns.data?.find((p) => p.name === props.source.pattern);
   const [wrong, setWrong] = useState<Record<string, string>>({});
@@ -22,10 +22,9 @@ export function Measures(props: {
 
   const set = async (name: string, value: number | string): Promise<boolean> => {
     try {
-      const now = latest();
-      const update = await remade(now, { [name]: value }, (now.strands[0] as Strand).wire);
+      const taken = await change((now) => remade(now, { [name]: value }, (now.strands[0] as Strand).wire));
       setWrong({});
-      return await change(update);
+      return taken;
     } catch (thrown) {
       if (!(thrown instanceof Refused)) throw thrown;
       setWrong(Object.fromEntries(thrown.problem.violations.map((v) => [v.path, v.limit])));
@@ -35,8 +34,8 @@ export function Measures(props: {
 
   const valueOf = (p: Parameter) => props.source.parameters[p.name] ?? p.usual;
   const counts = (p: Parameter) => {
-    const [name, word] = p.when?.split('=') ?? [];
-    return pattern.parameters.every((o) => o.name !== name || valueOf(o) === word);
+    const [name, words] = p.when?.split('=') ?? [];
+    return pattern.parameters.every((o) => o.name !== name || words?.split('|').includes(String(valueOf(o))));
   };
 
   return (
@@ -85,8 +84,8 @@ function Measure(props: {
     <NumberField
       label={parameter.title}
       value={Number(value)}
-      unit={parameter.unit === 'degrees' ? '°' : parameter.unit}
-      step={1}
+      unit={parameter.unit === 'degrees' ? '°' : parameter.unit === 'turns' ? '' : parameter.unit}
+      step={parameter.unit === 'turns' ? 0.25 : 1}
       wrong={wrong}
       onChange={onChange}
     />

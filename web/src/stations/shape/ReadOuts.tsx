@@ -8,8 +8,11 @@ import { NumberField } from '../../app/NumberField';
 import { Row } from '../../app/Row';
 import { useSettings } from '../../app/settings';
 import { length, lengthNumber, thickness } from '../../app/units';
-import { fieldsOf, stepOf, valueOf } from './fields';
+import { ElementChoices } from './ElementChoices';
+import { changeOf, fieldsOf, shownUnit, stepOf, valueOf } from './fields';
 import { Measures } from './Measures';
+import { PartsJoins } from './PartsJoins';
+import { StrandPart } from './StrandPart';
 
 /** The figures of the strand, the measures of what is chosen, and advice. */
 export function ReadOuts(props: {
@@ -48,6 +51,8 @@ export function ReadOuts(props: {
       ) : (
         <>
           {piece.source && !piece.source.detached && <Measures source={piece.source} />}
+          <StrandPart index={index} />
+          <PartsJoins />
           <Allowances piece={piece} index={index} />
         </>
       )}
@@ -81,17 +86,17 @@ function ElementPart(props: {
       <h2 className="part-title">{planned.label}</h2>
       <dl className="rows">
         {fieldsOf(element).map((f) =>
-          f.unit === 'mm' ? (
+          f.unit === 'mm' && !f.zero ? (
             <LengthField
               key={id + f.name}
               label={f.label}
               mm={valueOf(element, f.name)}
-              fine={f.name === 'toMm'}
+              fine={f.fine ?? false}
               entered={piece.entered[path(f.name)]}
               onChange={(mm, typed) =>
                 change((p) =>
                   withEntered(
-                    withElement(p, index, id, { [f.name]: mm }),
+                    withElement(p, index, id, changeOf(element, f.name, mm)),
                     path(f.name),
                     units === 'in' && typed ? inInches(typed) : typed,
                   ),
@@ -103,47 +108,21 @@ function ElementPart(props: {
               key={id + f.name}
               label={f.label}
               value={valueOf(element, f.name)}
-              unit={f.unit === 'degrees' ? '°' : ''}
+              unit={shownUnit(f.unit)}
               step={stepOf(f.unit)}
-              onChange={(value) => set({ [f.name]: value })}
+              onChange={(value) => set(changeOf(element, f.name, value))}
             />
           ),
         )}
-        {element.kind === 'spiral' && (
-          <NumberField
-            label="gap between turns"
-            value={element.gapMm}
-            unit="mm"
-            step={0.1}
-            onChange={(gapMm) => set({ gapMm })}
-          />
-        )}
-        {'turn' in element && (
-          <ChoiceField
-            label="curves to the"
-            value={element.turn}
-            choices={['left', 'right']}
-            onChange={(turn) => void set({ turn: turn as 'left' | 'right' })}
-          />
-        )}
-        {element.kind === 'loop' && (
-          <>
-            <ChoiceField
-              label="has to open later"
-              value={element.opens ? 'yes' : 'no'}
-              choices={['no', 'yes']}
-              onChange={(v) => void set({ opens: v === 'yes' })}
-            />
-            <ChoiceField
-              label="on the line of the wire"
-              value={element.centred ? 'yes' : 'no'}
-              choices={['no', 'yes']}
-              onChange={(v) => void set({ centred: v === 'yes' })}
-            />
-          </>
-        )}
+        <ElementChoices element={element} planned={planned} index={index} onChange={set} />
         {element.kind === 'spiral' && planned.finished && (
           <Row label="outside, by calliper" value={length(planned.finished.outsideMm, units)} />
+        )}
+        {element.kind === 'spiral' && planned.finished && (
+          <Row label="turns" value={String(Math.round(planned.finished.turns * 100) / 100)} />
+        )}
+        {planned.equivalentWireMm !== undefined && (
+          <Row label="bought; as wire it would be" value={length(planned.equivalentWireMm, units)} />
         )}
         <Row label="wire in it" value={length(planned.lengthMm, units)} />
         {planned.tool && (

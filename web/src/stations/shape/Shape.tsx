@@ -6,14 +6,14 @@ import type { Strand, StrandPlan } from '../../api/types';
 import { useAfterPaint } from '../../wire/useAfterPaint';
 import { ElementTools } from './ElementTools';
 import { FormMat } from './FormMat';
-import { fieldsOf, stepOf, valueOf } from './fields';
+import { StrandSwitch } from '../../app/StrandSwitch';
+import { changeOf, fieldsOf, stepOf, valueOf } from './fields';
 import { ReadOuts } from './ReadOuts';
 import { Tape } from './Tape';
 
 /** The form, the tape and the read-outs of one strand, tied together. */
 export function Shape() {
-  const { piece, plan, change } = useBench();
-  const index = 0;
+  const { piece, plan, at: index, take, change } = useBench();
   const strand = piece.strands[index] as Strand;
   const planned = plan.strands[index] as StrandPlan;
   const [chosen, setChosen] = useState<string>();
@@ -32,7 +32,7 @@ export function Shape() {
     if (value > 0) {
       const tidy = Math.round(value * 1e6) / 1e6;
       const id = selected.id;
-      void change((p) => withElement(p, index, id, { [field.name]: tidy }));
+      void change((p) => withElement(p, index, id, changeOf(selected, field.name, tidy)));
     }
   };
   const keys = useRef({ walk, step });
@@ -46,13 +46,25 @@ export function Shape() {
   useHotkeys('escape', () => setChosen(undefined));
 
   // Figures first: the form follows in the next frame, so that typing never waits for drawing.
-  const drawn = useAfterPaint(useMemo(() => ({ planned, selected }), [planned, selected]));
+  const drawn = useAfterPaint(
+    useMemo(() => ({ planned, strands: plan.strands, selected, index }), [planned, plan, selected, index]),
+  );
   const tie = { strand: drawn.planned, chosen, pointed, onChoose: setChosen, onPoint: setPointed };
   return (
     <div className="bench">
-      <FormMat {...tie} element={drawn.selected} index={index} />
+      <FormMat
+        {...tie}
+        strands={drawn.strands}
+        element={drawn.selected}
+        index={drawn.index}
+        onTake={(other) => {
+          setChosen(undefined);
+          take(other);
+        }}
+      />
       <ReadOuts strand={planned} element={selected} index={index} />
       <div className="across tape">
+        <StrandSwitch />
         <Tape {...tie} />
         <ElementTools index={index} chosen={selected} onChoose={setChosen} />
       </div>

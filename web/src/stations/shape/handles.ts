@@ -1,5 +1,6 @@
 import type { Element, ElementPlan } from '../../api/types';
 import type { Point, Track } from '../../wire/ribbon';
+import { seen } from '../../wire/scene';
 import { valueOf } from './fields';
 
 /** Something to take hold of on the form. */
@@ -27,13 +28,14 @@ function pointAt(whole: Track, sMm: number): { point: Point; index: number } {
 const tenth = (mm: number) => Math.max(0.1, Math.round(mm * 10) / 10);
 
 /** Handles of an element: its inside on the back of the curve, its sweep or length at the end. */
-export function handlesOf(element: Element, plan: ElementPlan, whole: Track): Handle[] {
+export function handlesOf(element: Element, plan: ElementPlan, whole: Track, slant = 0): Handle[] {
   const end = pointAt(whole, plan.toMm);
   const [ex = 0, ey = 0] = end.point;
-  const centre = plan.centre;
+  const centre = plan.centre && seen(plan.centre, slant);
   if (!centre) {
     const [nx, ny] = whole.normals[end.index] ?? [0, 1];
     const start = valueOf(element, 'lengthMm');
+    if (!('lengthMm' in element)) return [];
     return [
       {
         field: 'lengthMm',
@@ -48,11 +50,12 @@ export function handlesOf(element: Element, plan: ElementPlan, whole: Track): Ha
   const middle = pointAt(whole, (plan.fromMm + plan.toMm) / 2).point;
   const [mx, my] = [(middle[0] ?? 0) - cx, (middle[1] ?? 0) - cy];
   const size = Math.hypot(mx, my) || 1;
-  const inside = valueOf(element, 'insideMm');
+  const width = 'mandrelMm' in element ? 'mandrelMm' : 'insideMm';
+  const inside = valueOf(element, width);
   const handles: Handle[] = [];
-  if ('insideMm' in element) {
+  if (width in element) {
     handles.push({
-      field: 'insideMm',
+      field: width,
       label: 'drag to change the inside diameter',
       x: cx + mx,
       y: cy + my,

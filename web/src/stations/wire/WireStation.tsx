@@ -12,6 +12,7 @@ import { Row } from '../../app/Row';
 import { thicknessOf } from '../../app/section';
 import { useSettings } from '../../app/settings';
 import { length, mass, thickness, words } from '../../app/units';
+import { StrandSwitch } from '../../app/StrandSwitch';
 import { GaugeRack } from './GaugeRack';
 
 const PURPOSES: Purpose[] = [
@@ -26,19 +27,21 @@ const PURPOSES: Purpose[] = [
 
 /** Metal, gauge, temper and section; what they do to cut length and mass shows at once. */
 export function WireStation() {
-  const { piece, plan, latest, change } = useBench();
+  const { piece, plan, at, change } = useBench();
   const { units } = useSettings();
   const metals = useQuery(queries.metals());
-  const strand = piece.strands[0] as Strand;
-  const planned = plan.strands[0];
+  const strand = piece.strands[at] as Strand;
+  const planned = plan.strands[at];
   const wire = strand.wire;
   const [refused, setRefused] = useState<string>();
   const set = async (next: Partial<Wire>): Promise<boolean> => {
     setRefused(undefined);
-    const now = latest();
-    if (!followsPattern(now)) return change((p) => rewired(p, next));
     try {
-      return await change(await remade(now, {}, { ...(now.strands[0] as Strand).wire, ...next }));
+      return await change((now) =>
+        followsPattern(now) && at === 0
+          ? remade(now, {}, { ...(now.strands[0] as Strand).wire, ...next })
+          : rewired(now, at, next),
+      );
     } catch (thrown) {
       if (!(thrown instanceof Refused)) throw thrown;
       setRefused(thrown.problem.violations.map((v) => `${v.path} was ${v.value}: ${v.limit}`).join('; '));
@@ -52,7 +55,8 @@ export function WireStation() {
   };
   return (
     <div className="bench" style={{ gridTemplateRows: 'minmax(0, 1fr)' }}>
-      <div style={{ display: 'grid', gridTemplateRows: 'auto auto minmax(0, 1fr)', gap: 10, minHeight: 0 }}>
+      <div className="wire-choices">
+        <StrandSwitch />
         <div className="tools-row" role="group" aria-label="metal">
           <span className="label">metal</span>
           {metals.data?.map((m) => (

@@ -14,6 +14,7 @@ import org.etui.core.metal.Temper;
 import org.etui.core.piece.Allowance;
 import org.etui.core.piece.HandleAt;
 import org.etui.core.piece.Piece;
+import org.etui.core.piece.Place;
 import org.etui.core.piece.Purpose;
 import org.etui.core.piece.Strand;
 import org.etui.core.wire.Wire;
@@ -72,9 +73,12 @@ final class DoubleScrollLink extends Pattern {
                 links = (int) Math.max(1, Math.min(10_000, Math.ceil(values.number("braceletMm") / pitch - 1e-9)));
             }
         }
-        Strand strand = Strand.of("link", "Link", wire, elements(values, wire, scroll, gap))
+        List<Element> elements = elements(values, wire, scroll, gap);
+        double upright = 90 - turnDeg(elements.subList(0, 1), wire);
+        Strand strand = Strand.of("link", "Link", wire, elements)
                 .withOrder(List.of("first-scroll", "second-scroll"))
                 .withAllowance(Allowance.usual().withHandleAt(HandleAt.NONE))
+                .withPlace(flat ? Place.FREE : Place.turned(upright))
                 .times(links, false, false);
         return Piece.of(title(), purpose, List.of(strand));
     }

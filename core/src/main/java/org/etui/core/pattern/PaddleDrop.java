@@ -14,6 +14,7 @@ import org.etui.core.metal.Temper;
 import org.etui.core.piece.Part;
 import org.etui.core.piece.PartKind;
 import org.etui.core.piece.Piece;
+import org.etui.core.piece.Place;
 import org.etui.core.piece.Purpose;
 import org.etui.core.piece.Strand;
 import org.etui.core.wire.Wire;
@@ -49,7 +50,10 @@ final class PaddleDrop extends Pattern {
                 Loop.of("loop", values.number("loopInsideMm"), Turn.LEFT),
                 Wrap.of("neck-wrap", Wrap.Core.ofStem(t), wraps, Turn.LEFT).rolled(90));
         Part bead = new Part("bead", PartKind.BEAD, "bead", values.number("beadsMm"), Optional.of("drop.bead-run"));
-        return Piece.of(title(), purpose, List.of(Strand.of("drop", "Drop", wire, elements)))
+        return Piece.of(
+                        title(),
+                        purpose,
+                        List.of(Strand.of("drop", "Drop", wire, elements).withPlace(Place.turned(90))))
                 .withParts(List.of(bead), List.of());
     }
 }

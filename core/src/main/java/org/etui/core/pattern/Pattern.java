@@ -1,9 +1,11 @@
 package org.etui.core.pattern;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.etui.core.check.BadInput;
+import org.etui.core.curve.CentreLine;
 import org.etui.core.curve.CurvePiece;
 import org.etui.core.element.Element;
 import org.etui.core.element.Forming;
@@ -11,6 +13,7 @@ import org.etui.core.piece.Piece;
 import org.etui.core.piece.Purpose;
 import org.etui.core.piece.Source;
 import org.etui.core.wire.Wire;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
 
 /** A named recipe: a handful of measures in, a bare piece document out. */
 public abstract class Pattern {
@@ -97,5 +100,20 @@ public abstract class Pattern {
             }
         }
         return sum;
+    }
+
+    /** How far elements in one plane turn the heading in all, degrees, positive to the left. */
+    static double turnDeg(List<Element> elements, Wire wire) {
+        double thickness = wire.section().inPlaneMm();
+        List<CurvePiece> shapes = new ArrayList<>();
+        for (Element element : elements) {
+            shapes.addAll(element.shape(new Forming(thickness, shapes.isEmpty())));
+        }
+        Vector3D heading = CentreLine.of(thickness, shapes)
+                .pieces()
+                .get(shapes.size() - 1)
+                .end()
+                .heading();
+        return Math.toDegrees(Math.atan2(heading.getY(), heading.getX()));
     }
 }

@@ -13,6 +13,7 @@ import org.etui.core.metal.Temper;
 import org.etui.core.piece.Allowance;
 import org.etui.core.piece.HandleAt;
 import org.etui.core.piece.Piece;
+import org.etui.core.piece.Place;
 import org.etui.core.piece.Purpose;
 import org.etui.core.piece.Strand;
 import org.etui.core.wire.Wire;
@@ -50,6 +51,7 @@ final class SpiralEarrings extends Pattern {
                 Straight.of("tail", values.number("tailMm")));
         Strand strand = Strand.of("earring", "Earring", wire, elements)
                 .withAllowance(Allowance.usual().withHandleAt(HandleAt.NONE))
+                .withPlace(Place.turned(90 - turnDeg(elements.subList(0, 3), wire)))
                 .times(2, true, true);
         return Piece.of(title(), purpose, List.of(strand));
     }

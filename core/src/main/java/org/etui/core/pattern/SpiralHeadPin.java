@@ -11,6 +11,7 @@ import org.etui.core.metal.Temper;
 import org.etui.core.piece.Allowance;
 import org.etui.core.piece.HandleAt;
 import org.etui.core.piece.Piece;
+import org.etui.core.piece.Place;
 import org.etui.core.piece.Purpose;
 import org.etui.core.piece.Strand;
 import org.etui.core.wire.Wire;
@@ -39,7 +40,8 @@ final class SpiralHeadPin extends Pattern {
                 Bend.of("corner", 90, Turn.RIGHT),
                 Straight.of("pin", values.number("pinMm")));
         Strand strand = Strand.of("pin", "Head pin", wire, elements)
-                .withAllowance(Allowance.usual().withHandleAt(HandleAt.NONE));
+                .withAllowance(Allowance.usual().withHandleAt(HandleAt.NONE))
+                .withPlace(Place.turned(-turnDeg(elements.subList(0, 2), wire)));
         return Piece.of(title(), purpose, List.of(strand));
     }
 }

@@ -56,7 +56,7 @@ final class SpiralHookEarWire extends Pattern {
         Strand strand = Strand.of("ear-wire", "Ear wire", wire, elements)
                 .withOrder(List.of("stop-curl", "spiral", "crook"))
                 .withAllowance(Allowance.usual().withHandleAt(HandleAt.NONE))
-                .withPlace(Place.turned(90))
+                .withPlace(Place.turned(-90 - turnDeg(elements.subList(0, 3), wire)))
                 .times(2, true, true);
         return Piece.of(title(), purpose, List.of(strand));
     }

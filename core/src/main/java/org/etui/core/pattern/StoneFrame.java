@@ -92,7 +92,7 @@ final class StoneFrame extends Pattern {
                         "Lashing",
                         fine,
                         List.of(Wrap.of("lash", bundle, values.number("lashTurns"), Turn.LEFT)))
-                .withPlace(beside(outline, t, 1))
+                .withPlace(beside(outline, t, 1, 0))
                 .times(values.count("lashings"), false, false);
         Strand neck = Strand.of(
                         "neck",
@@ -105,9 +105,9 @@ final class StoneFrame extends Pattern {
                                         1,
                                         values.number("neckMm") / fine.section().acrossMm()),
                                 Turn.LEFT)))
-                .withPlace(beside(outline, t, 2));
-        Strand weave =
-                Strand.of("weave", "Weave", fine, weave(values, outline, t)).withPlace(weavePlace(outline, fine));
+                .withPlace(beside(outline, t, 2, 0));
+        Strand weave = Strand.of("weave", "Weave", fine, weave(values, outline, t))
+                .withPlace(beside(outline, t, 3, widthMm(outline) + values.number("thicknessMm")));
         Part stone =
                 new Part("stone", PartKind.STONE, "stone", values.number("thicknessMm"), Optional.of("frame.side-1"));
         return Piece.of(title(), purpose, List.of(frame, bail, lashing, neck, weave))
@@ -193,11 +193,8 @@ final class StoneFrame extends Pattern {
         return elements;
     }
 
-    private static Place beside(Outline outline, double frameMm, int row) {
-        return new Place(widthMm(outline) / 2 + 4 * frameMm + 3, -row * 6.0, 0, 0);
-    }
-
-    private static Place weavePlace(Outline outline, Wire fine) {
-        return new Place(widthMm(outline) / 2 + 10, -20, fine.section().acrossMm(), 0);
+    /** The finer wires lie beside the frame as they are before they go on. */
+    private static Place beside(Outline outline, double frameMm, int row, double aheadMm) {
+        return new Place(widthMm(outline) / 2 + 4 * frameMm + 4 + aheadMm, -row * 7.0, 0, 0);
     }
 }

@@ -24,46 +24,24 @@ public record Drawing(
 
         @Term("where it lies over itself") List<Plan.Over> crossings) {
 
-    private static final double APART_MM = 4;
-
     /** The drawings of a plan that carries the last state; of a matched strand both of a pair. */
     public static List<Drawing> of(Plan plan) {
         List<Drawing> drawings = new ArrayList<>();
         for (Plan.StrandPlan strand : plan.strands()) {
-            Drawing one = of(strand);
-            drawings.add(one);
-            if (strand.pair() != Plan.Pair.NONE) {
-                drawings.add(one.second(strand.pair() == Plan.Pair.MIRRORED));
-            }
+            drawings.add(of(strand, strand.outline()));
+            strand.second().ifPresent(outline -> drawings.add(of(strand, outline)));
         }
         return List.copyOf(drawings);
     }
 
-    private static Drawing of(Plan.StrandPlan strand) {
+    private static Drawing of(Plan.StrandPlan strand, List<double[]> outline) {
         return new Drawing(
                 strand.wire().metal(),
                 strand.count(),
-                strand.outline(),
+                outline,
                 strand.states().get(strand.states().size() - 1).stations().stream()
                         .map(Plan.StationPlan::drawnMm)
                         .toList(),
                 strand.crossings());
-    }
-
-    /** The second of a pair: the same to the right of the first, or its mirror image. */
-    private Drawing second(boolean mirrored) {
-        double least = outline.stream().mapToDouble(p -> p[0]).min().orElse(0);
-        double most = outline.stream().mapToDouble(p -> p[0]).max().orElse(0);
-        double apart = APART_MM + drawnMm.stream().mapToDouble(d -> d).max().orElse(0);
-        double shift = mirrored ? 2 * most + apart : most - least + apart;
-        int way = mirrored ? -1 : 1;
-        return new Drawing(
-                metal,
-                count,
-                outline.stream()
-                        .map(p -> new double[] {shift + way * p[0], p[1], p[2], p[3]})
-                        .toList(),
-                drawnMm,
-                crossings);
     }
 }

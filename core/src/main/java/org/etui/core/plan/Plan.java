@@ -48,6 +48,7 @@ public record Plan(
      * @param massG mass of the finished wire
      * @param finished extents of the finished form
      * @param outline centre line of the finished form
+     * @param second centre line of the second of a pair, beside the first; absent where wires are not paired
      * @param elements what it is made of, in order along the wire
      * @param marks on the straight wire, in the order of the work
      * @param crossings where it lies over itself
@@ -75,6 +76,9 @@ public record Plan(
 
             @Term("centre line of the finished form: x, y, z, s, mm")
             List<double[]> outline,
+
+            @Term("centre line of the second of a pair, beside the first: x, y, z, s, mm")
+            Optional<List<double[]>> second,
 
             @Term("elements in order along the wire") List<ElementPlan> elements,
 

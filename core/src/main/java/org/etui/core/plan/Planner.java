@@ -37,6 +37,9 @@ public final class Planner {
     private static final double OUTLINE_STEP_RAD = Math.toRadians(5);
     private static final int OUTLINE_LEAST = 9;
 
+    /** Room between the two of a pair in the drawing, mm. */
+    private static final double PAIR_APART_MM = 4;
+
     private Planner() {}
 
     /**
@@ -62,6 +65,7 @@ public final class Planner {
 
     private static Plan.StrandPlan strand(StrandWork work, Pose view, PlanOptions.States states) {
         Workpiece finished = work.finished();
+        List<double[]> outline = outline(stations(finished), view);
         return new Plan.StrandPlan(
                 work.strand().id(),
                 work.strand().title(),
@@ -75,7 +79,8 @@ public final class Planner {
                 work.handleAt(),
                 massG(work),
                 Extents.of(finished, view),
-                outline(stations(finished), view),
+                outline,
+                second(work.strand(), outline),
                 work.strand().elements().stream()
                         .map(e -> element(work, e, view))
                         .toList(),
@@ -83,6 +88,21 @@ public final class Planner {
                 Overlaps.of(work),
                 NoHammer.of(work),
                 states(work, view, states));
+    }
+
+    /** The second of a pair to the right of the first: the same, or its mirror image. */
+    private static Optional<List<double[]>> second(Strand strand, List<double[]> outline) {
+        if (!strand.matched()) {
+            return Optional.empty();
+        }
+        double least = outline.stream().mapToDouble(p -> p[0]).min().orElse(0);
+        double most = outline.stream().mapToDouble(p -> p[0]).max().orElse(0);
+        double apart = PAIR_APART_MM + strand.wire().section().widthMm();
+        double shift = strand.mirror() ? 2 * most + apart : most - least + apart;
+        int way = strand.mirror() ? -1 : 1;
+        return Optional.of(outline.stream()
+                .map(p -> new double[] {shift + way * p[0], p[1], p[2], p[3]})
+                .toList());
     }
 
     private static Plan.Pair pair(Strand strand) {

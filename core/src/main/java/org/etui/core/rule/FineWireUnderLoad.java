@@ -7,16 +7,26 @@ import org.etui.core.piece.Piece;
 import org.etui.core.piece.Purpose;
 import org.etui.core.work.StrandWork;
 
-/** Fine wire, about 0.4 mm, never carries a load, however much it is hammered (common practice). */
+/**
+ * Fine wire, about 0.4 mm, never carries a load, however much it is hammered; finer wire that only lashes or weaves the
+ * thickest one carries none (common practice).
+ */
 final class FineWireUnderLoad implements Rule {
     private static final double FINE_MM = 0.5;
 
     @Override
     public List<Advice> look(Piece piece, List<StrandWork> strands) {
         List<Advice> advice = new ArrayList<>();
+        double thickest = strands.stream()
+                .mapToDouble(s -> s.strand().wire().section().thicknessMm())
+                .max()
+                .orElse(0);
         for (int i = 0; i < strands.size(); i++) {
             double thickness = strands.get(i).strand().wire().section().thicknessMm();
-            if (thickness < FINE_MM && piece.purpose().carriesLoad() && piece.purpose() != Purpose.LINK) {
+            if (thickness < FINE_MM
+                    && thickness == thickest
+                    && piece.purpose().carriesLoad()
+                    && piece.purpose() != Purpose.LINK) {
                 advice.add(new Advice(
                         Advice.Severity.STOP,
                         "fine-wire-under-load",

@@ -15,6 +15,7 @@ import org.etui.core.plan.Plan;
  * @param changedAt when it changed last
  * @param purpose what it has to do
  * @param wire its wire in words
+ * @param strands how many strands it has
  * @param wires how many wires it takes
  * @param cutMm cut length of the longest strand
  * @param steps how many steps its card has
@@ -30,6 +31,7 @@ record TrayPiece(
         @Term("when it changed last, ISO 8601") String changedAt,
         @Term("what it has to do") Purpose purpose,
         @Term("its wire in words") String wire,
+        @Term("how many strands it has") int strands,
         @Term("how many wires it takes") int wires,
         @Term("cut length of the longest strand, mm") double cutMm,
         @Term("how many steps its card has") int steps,

@@ -49,6 +49,7 @@ class TrayRows {
                 kept.row().changedAt(),
                 piece.purpose(),
                 plan.strands().get(0).wireInWords(),
+                plan.strands().size(),
                 plan.strands().stream().mapToInt(Plan.StrandPlan::count).sum(),
                 plan.strands().stream()
                         .mapToDouble(Plan.StrandPlan::cutLengthMm)

@@ -36,7 +36,7 @@ final class Hedgerow {
                         Wire.ofAwg(Metal.COPPER, Temper.DEAD_SOFT, "16"),
                         Purpose.NECKLACE_CLOSURE),
                 piece(
-                        "Alder bangle, small",
+                        "Alder bangle",
                         "hook-and-eye-bangle",
                         Map.of("size", "small", "eyeInsideMm", 3.5),
                         Wire.ofRound(Metal.BRASS, Temper.DEAD_SOFT, 2.0),
@@ -58,7 +58,43 @@ final class Hedgerow {
                         "s-hook",
                         Map.of("hookInsideMm", 10, "middleMm", 9, "lipMm", 3),
                         Wire.ofAwg(Metal.BRASS, Temper.DEAD_SOFT, "12"),
-                        Purpose.BRACELET_CLOSURE));
+                        Purpose.BRACELET_CLOSURE),
+                piece(
+                        "Dogrose bracelet",
+                        "double-scroll-link",
+                        Map.of("braceletMm", 185),
+                        Wire.ofRound(Metal.COPPER, Temper.DEAD_SOFT, 1.0),
+                        Purpose.BRACELET_CLOSURE),
+                piece(
+                        "Hazel earrings",
+                        "spiral-earrings",
+                        Map.of("turns", 3, "gapMm", 1.4),
+                        Wire.ofAwg(Metal.STERLING_SILVER, Temper.DEAD_SOFT, "20"),
+                        Purpose.EAR_WIRE),
+                piece(
+                        "Sloe stone",
+                        "stone-frame",
+                        Map.of("outline", "drop", "lengthMm", 30, "widthPercent", 65, "thicknessMm", 6),
+                        Wire.ofAwg(Metal.COPPER, Temper.DEAD_SOFT, "20"),
+                        Purpose.PENDANT),
+                piece(
+                        "Spindle ring",
+                        "wound-ring",
+                        Map.of("system", "US", "usSize", 7),
+                        Wire.ofRound(Metal.COPPER, Temper.DEAD_SOFT, 1.6),
+                        Purpose.DECORATIVE),
+                piece(
+                        "Hop cord end",
+                        "cord-end",
+                        Map.of("cordMm", 3, "turns", 6),
+                        Wire.ofAwg(Metal.BRASS, Temper.DEAD_SOFT, "20"),
+                        Purpose.NECKLACE_CLOSURE),
+                piece(
+                        "Teasel drops",
+                        "graded-drops",
+                        Map.of("drops", 7),
+                        Wire.ofAwg(Metal.JEWELERS_BRONZE, Temper.DEAD_SOFT, "18"),
+                        Purpose.PENDANT));
     }
 
     private static Piece piece(String name, String pattern, Map<String, Object> measures, Wire wire, Purpose purpose) {

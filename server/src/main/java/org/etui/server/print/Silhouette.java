@@ -12,20 +12,40 @@ final class Silhouette {
 
     private Silhouette() {}
 
-    /** The area that the wire covers: runs of one width at a time, flush at the ends. */
+    /** The area that the wire covers: runs of one width at a time, flush at the ends; tapering where the width changes. */
     static Area of(Drawing drawing) {
         Area area = new Area();
         List<double[]> points = drawing.outline();
+        List<Double> widths = drawing.drawnMm();
         int from = 0;
         for (int i = 1; i <= points.size(); i++) {
-            boolean ends = i == points.size()
-                    || Math.abs(drawing.drawnMm().get(i) - drawing.drawnMm().get(from)) > SAME_MM;
+            boolean ends = i == points.size() || Math.abs(widths.get(i) - widths.get(from)) > SAME_MM;
             if (ends) {
-                area.add(stroked(points.subList(from, i), drawing.drawnMm().get(from)));
+                if (i - from > 1) {
+                    area.add(stroked(points.subList(from, i), widths.get(from)));
+                }
+                if (i < points.size()) {
+                    area.add(new Area(taper(points.get(i - 1), widths.get(i - 1), points.get(i), widths.get(i))));
+                }
                 from = i;
             }
         }
         return area;
+    }
+
+    private static Path2D taper(double[] a, double aMm, double[] b, double bMm) {
+        double length = Math.hypot(b[0] - a[0], b[1] - a[1]);
+        Path2D path = new Path2D.Double();
+        if (length > SAME_MM) {
+            double nx = -(b[1] - a[1]) / length / 2;
+            double ny = (b[0] - a[0]) / length / 2;
+            path.moveTo(a[0] + nx * aMm, -(a[1] + ny * aMm));
+            path.lineTo(b[0] + nx * bMm, -(b[1] + ny * bMm));
+            path.lineTo(b[0] - nx * bMm, -(b[1] - ny * bMm));
+            path.lineTo(a[0] - nx * aMm, -(a[1] - ny * aMm));
+            path.closePath();
+        }
+        return path;
     }
 
     private static Area stroked(List<double[]> points, double widthMm) {

@@ -1,0 +1,17 @@
+import { useBench } from './bench';
+
+/** Which strand of the piece is in hand; nothing where there is only one. */
+export function StrandSwitch() {
+  const { plan, at, take } = useBench();
+  if (plan.strands.length < 2) return null;
+  return (
+    <div className="tools-row strands" role="group" aria-label="strand in hand">
+      {plan.strands.map((s, i) => (
+        <button key={s.id} className="plain" aria-pressed={i === at} onClick={() => take(i)}>
+          {s.title}
+          {s.count > 1 && <small> × {s.count}</small>}
+        </button>
+      ))}
+    </div>
+  );
+}

@@ -1,0 +1,254 @@
+import type { Element, ElementPlan } from '../../api/types';
+import { useBench } from '../../app/bench';
+import { ChoiceField } from '../../app/ChoiceField';
+import { NumberField } from '../../app/NumberField';
+
+type Of<K extends Element['kind']> = Extract<Element, { kind: K }>;
+type Change = (change: Partial<Element>) => void;
+
+/** The choices of an element that are no measures: which way, on what, how sized, how it lies in space. */
+export function ElementChoices(props: {
+  /** the element of the document */
+  element: Element;
+  /** the same as planned */
+  planned: ElementPlan;
+  /** index of the strand */
+  index: number;
+  /** called with what changes */
+  onChange: (change: Partial<Element>) => Promise<boolean>;
+}) {
+  const { element, planned, index } = props;
+  const change: Change = (next) => void props.onChange(next);
+  return (
+    <>
+      {element.kind === 'spiral' && <SpiralChoices element={element} planned={planned} onChange={change} />}
+      {element.kind === 'coil' && (
+        <ChoiceField
+          label="its axis runs"
+          value={element.axis}
+          choices={['across', 'along']}
+          onChange={(axis) => change({ axis: axis as Of<'coil'>['axis'] })}
+        />
+      )}
+      {element.kind === 'wrap' && <WrapChoices element={element} onChange={change} />}
+      {element.kind === 'girth' && <OutlineChoice element={element} onChange={change} />}
+      {element.kind === 'twist' && <TwistChoice element={element} index={index} onChange={change} />}
+      {'turn' in element && (
+        <ChoiceField
+          label="curves to the"
+          value={element.turn}
+          choices={['left', 'right']}
+          onChange={(turn) => change({ turn: turn as 'left' | 'right' })}
+        />
+      )}
+      {element.kind === 'loop' && (
+        <>
+          <YesNo label="has to open later" value={element.opens} onChange={(opens) => change({ opens })} />
+          <YesNo
+            label="on the line of the wire"
+            value={element.centred}
+            onChange={(centred) => change({ centred })}
+          />
+        </>
+      )}
+      <details className="fold">
+        <summary className="part-title">in space</summary>
+        <NumberField
+          label="plane rolled before it"
+          value={element.rollDeg}
+          unit="°"
+          step={5}
+          onChange={(rollDeg) => props.onChange({ rollDeg })}
+        />
+        <ChoiceField
+          label="at crossings it lies"
+          value={element.over === undefined ? 'as formed' : element.over ? 'over' : 'under'}
+          choices={['as formed', 'over', 'under']}
+          onChange={(v) => change({ over: v === 'as formed' ? undefined : v === 'over' } as Partial<Element>)}
+        />
+      </details>
+    </>
+  );
+}
+
+function YesNo(props: {
+  /** what is asked */
+  label: string;
+  /** whether it holds */
+  value: boolean;
+  /** called with the answer */
+  onChange: (value: boolean) => void;
+}) {
+  return (
+    <ChoiceField
+      label={props.label}
+      value={props.value ? 'yes' : 'no'}
+      choices={['no', 'yes']}
+      onChange={(v) => props.onChange(v === 'yes')}
+    />
+  );
+}
+
+/** Sizes by which a spiral can be given, with their words. */
+const SIZED = { turns: 'turns', outsideMm: 'outside', lengthMm: 'length' } as const;
+
+function SpiralChoices(props: {
+  /** the spiral of the document */
+  element: Of<'spiral'>;
+  /** the same as planned: it knows all three sizes */
+  planned: ElementPlan;
+  onChange: Change;
+}) {
+  const { element, planned, onChange } = props;
+  const by = (Object.keys(SIZED) as (keyof typeof SIZED)[]).find((k) => element[k] !== undefined) ?? 'turns';
+  const hundredth = (mm: number) => Math.round(mm * 100) / 100;
+  const sized = (word: string) => {
+    const sizes = {
+      turns: { turns: hundredth(planned.finished?.turns ?? 3) },
+      outside: { outsideMm: hundredth(planned.finished?.outsideMm ?? 10) },
+      length: { lengthMm: hundredth(planned.lengthMm) },
+    };
+    const none = { turns: undefined, outsideMm: undefined, lengthMm: undefined };
+    onChange({ ...none, ...sizes[word as keyof typeof sizes] } as Partial<Element>);
+  };
+  return (
+    <>
+      <ChoiceField label="sized by" value={SIZED[by]} choices={Object.values(SIZED)} onChange={sized} />
+      <ChoiceField
+        label="middle"
+        value={element.centre}
+        choices={['closed', 'open']}
+        onChange={(centre) =>
+          onChange({ centre, insideMm: centre === 'open' ? 3 : undefined } as Partial<Element>)
+        }
+      />
+      <ChoiceField
+        label="the wire begins"
+        value={element.from}
+        choices={['inside', 'outside']}
+        onChange={(from) => onChange({ from: from as Of<'spiral'>['from'] })}
+      />
+    </>
+  );
+}
+
+/** What a wrap can go round, each with a usual measure. */
+const CORES: Record<string, Of<'wrap'>['core']> = {
+  cord: { cordMm: 3 },
+  stem: { stemMm: 1 },
+  wires: { wires: 3, diameterMm: 0.8 },
+};
+
+function WrapChoices(props: {
+  /** the wrap of the document */
+  element: Of<'wrap'>;
+  onChange: Change;
+}) {
+  const { element, onChange } = props;
+  const { core } = element;
+  const kind = core.cordMm !== undefined ? 'cord' : core.stemMm !== undefined ? 'stem' : 'wires';
+  return (
+    <>
+      <ChoiceField
+        label="wound round a"
+        value={kind}
+        choices={Object.keys(CORES)}
+        onChange={(word) => onChange({ core: CORES[word] } as Partial<Element>)}
+      />
+      <YesNo
+        label="its own leg under it"
+        value={element.legAlong}
+        onChange={(legAlong) => onChange({ legAlong })}
+      />
+    </>
+  );
+}
+
+/** What a girth can go round, each with usual measures. */
+const OUTLINES: Record<string, Of<'girth'>['outline']> = {
+  round: { shape: 'round', diameterMm: 20 },
+  oval: { shape: 'oval', lengthMm: 24, widthMm: 16 },
+  rectangle: { shape: 'rectangle', lengthMm: 24, widthMm: 16, cornerMm: 1.5 },
+  drop: { shape: 'drop', lengthMm: 28, widthMm: 18 },
+  shard: { shape: 'shard', lengthMm: 28, widthMm: 16, pointDeg: 60 },
+  polygon: {
+    shape: 'polygon',
+    points: [
+      { xMm: 0, yMm: 0 },
+      { xMm: 18, yMm: 2 },
+      { xMm: 14, yMm: 22 },
+    ],
+  },
+  measured: { shape: 'measured', girthMm: 70 },
+};
+
+function OutlineChoice(props: {
+  /** the girth of the document */
+  element: Of<'girth'>;
+  onChange: Change;
+}) {
+  const { outline } = props.element;
+  return (
+    <>
+      <ChoiceField
+        label="goes round"
+        value={outline.shape}
+        choices={Object.keys(OUTLINES)}
+        onChange={(shape) => props.onChange({ outline: OUTLINES[shape] } as Partial<Element>)}
+      />
+      {outline.shape === 'polygon' && <Corners outline={outline} onChange={props.onChange} />}
+    </>
+  );
+}
+
+/** Corners of a stone as pairs of millimetres, typed in one line. */
+function Corners(props: {
+  /** the polygon */
+  outline: Extract<Of<'girth'>['outline'], { shape: 'polygon' }>;
+  onChange: Change;
+}) {
+  const text = props.outline.points.map((p) => `${p.xMm} ${p.yMm}`).join(', ');
+  const take = (typed: string) => {
+    const points = typed.split(/[,;]/).map((pair) => {
+      const [x = NaN, y = NaN] = pair.trim().split(/\s+/).map(Number);
+      return { xMm: x, yMm: y };
+    });
+    if (points.every((p) => Number.isFinite(p.xMm) && Number.isFinite(p.yMm))) {
+      props.onChange({ outline: { shape: 'polygon', points } } as Partial<Element>);
+    }
+  };
+  return (
+    <div>
+      <dt>corners, mm</dt>
+      <dd>
+        <input
+          key={text}
+          className="field corners"
+          aria-label="corners, x y in mm, divided by commas"
+          defaultValue={text}
+          onBlur={(e) => e.target.value !== text && take(e.target.value)}
+          onKeyDown={(e) => e.key === 'Enter' && e.currentTarget.blur()}
+        />
+      </dd>
+    </div>
+  );
+}
+
+function TwistChoice(props: {
+  /** the twist of the document */
+  element: Of<'twist'>;
+  /** index of its strand */
+  index: number;
+  onChange: Change;
+}) {
+  const { piece } = useBench();
+  const others = piece.strands.filter((_, i) => i !== props.index).map((s) => s.id ?? '');
+  return (
+    <ChoiceField
+      label="twisted with"
+      value={props.element.with}
+      choices={['itself', ...others]}
+      onChange={(other) => props.onChange({ with: other })}
+    />
+  );
+}

@@ -1,0 +1,132 @@
+import type { Join, Part } from '../../api/types';
+import { useBench } from '../../app/bench';
+import { ChoiceField } from '../../app/ChoiceField';
+import { LengthField } from '../../app/LengthField';
+import { words } from '../../app/units';
+
+const KINDS: Part['kind'][] = ['stone', 'bead', 'cord', 'finding', 'spacer', 'blank'];
+const NOWHERE = 'nowhere';
+
+/** What is not wire, and what hangs in what; whether it fits comes back as advice. */
+export function PartsJoins() {
+  const { piece, plan, change } = useBench();
+  const places = piece.strands.flatMap((s, i) =>
+    s.elements.map((e, k) => ({
+      address: `${s.id}.${e.id}`,
+      label: `${plan.strands[i]?.title ?? s.id}: ${plan.strands[i]?.elements[k]?.label ?? e.id}`,
+    })),
+  );
+  const sides = [...places, ...piece.parts.map((p) => ({ address: p.id ?? '', label: words(p.id ?? '') }))];
+  const setPart = (index: number, next: Partial<Part>) =>
+    change((p) => ({
+      ...p,
+      parts: p.parts.map((old, i) => {
+        if (i !== index) return old;
+        const changed = { ...old, ...next };
+        if (changed.on === NOWHERE) Reflect.deleteProperty(changed, 'on');
+        return changed;
+      }),
+    }));
+  const addPart = () =>
+    change((p) => ({
+      ...p,
+      parts: [...p.parts, { id: freePart(p.parts), kind: 'finding', material: '', sizeMm: 5 }],
+    }));
+  const removePart = (index: number) =>
+    change((p) => ({
+      ...p,
+      parts: p.parts.filter((_, i) => i !== index),
+      joins: p.joins.filter((j) => ![j.a, j.b].includes(p.parts[index]?.id ?? '')),
+    }));
+  const setJoin = (index: number, next: Partial<Join>) =>
+    change((p) => ({ ...p, joins: p.joins.map((j, i) => (i === index ? { ...j, ...next } : j)) }));
+  const addJoin = () =>
+    change((p) => ({
+      ...p,
+      joins: [...p.joins, { a: sides[0]?.address ?? '', b: sides[sides.length - 1]?.address ?? '' }],
+    }));
+  return (
+    <details className="fold" open={piece.parts.length > 0 || piece.joins.length > 0}>
+      <summary className="part-title">parts and joins</summary>
+      {piece.parts.map((part, i) => (
+        <dl className="rows part" key={part.id} aria-label={`part ${part.id ?? ''}`}>
+          <ChoiceField
+            label={words(part.id ?? 'part')}
+            value={part.kind}
+            choices={KINDS}
+            onChange={(kind) => void setPart(i, { kind: kind as Part['kind'] })}
+          />
+          <LengthField label="size" mm={part.sizeMm} onChange={(sizeMm) => setPart(i, { sizeMm })} />
+          <Addressed
+            label="sits on"
+            value={part.on ?? NOWHERE}
+            choices={[{ address: NOWHERE, label: 'nowhere yet' }, ...places]}
+            onChange={(on) => void setPart(i, { on })}
+          />
+          <button className="plain" onClick={() => void removePart(i)}>
+            take the {words(part.id ?? 'part')} away
+          </button>
+        </dl>
+      ))}
+      {piece.joins.map((join, i) => (
+        <dl className="rows part" key={i} aria-label={`join ${i + 1}`}>
+          <Addressed label="join" value={join.a} choices={sides} onChange={(a) => void setJoin(i, { a })} />
+          <Addressed label="with" value={join.b} choices={sides} onChange={(b) => void setJoin(i, { b })} />
+          <button
+            className="plain"
+            onClick={() => void change((p) => ({ ...p, joins: p.joins.filter((_, k) => k !== i) }))}
+          >
+            undo this join
+          </button>
+        </dl>
+      ))}
+      <div className="tools-row">
+        <button className="plain" onClick={() => void addPart()}>
+          add a part
+        </button>
+        <button className="plain" disabled={sides.length < 2} onClick={() => void addJoin()}>
+          add a join
+        </button>
+      </div>
+    </details>
+  );
+}
+
+function freePart(parts: readonly Part[]): string {
+  for (let n = 1; ; n++) {
+    const id = `part-${n}`;
+    if (!parts.some((p) => p.id === id)) return id;
+  }
+}
+
+/** A place in the piece, chosen by its words. */
+function Addressed(props: {
+  /** what it is */
+  label: string;
+  /** the address chosen */
+  value: string;
+  /** the addresses allowed */
+  choices: readonly { address: string; label: string }[];
+  /** called with the new address */
+  onChange: (address: string) => void;
+}) {
+  return (
+    <div>
+      <dt>{props.label}</dt>
+      <dd>
+        <select
+          className="field wide"
+          aria-label={props.label}
+          value={props.value}
+          onChange={(e) => props.onChange(e.target.value)}
+        >
+          {props.choices.map((c) => (
+            <option key={c.address} value={c.address}>
+              {c.label}
+            </option>
+          ))}
+        </select>
+      </dd>
+    </div>
+  );
+}

@@ -1,0 +1,132 @@
+import type { Drawing, Metal, Over } from '../api/types';
+import { bounds, track, type Point, type Track } from './ribbon';
+
+/** A wire with its metal. */
+export interface MetalWire {
+  /** what it is made of */
+  metal: Metal;
+  /** centre line: x, y, z, s, mm */
+  outline: readonly Point[];
+  /** drawn width at each point, mm */
+  widths: readonly number[];
+  /** where it lies over itself */
+  crossings: readonly Over[];
+}
+
+/** A wire of a drawing that the server made. */
+export function drawn(drawing: Drawing): MetalWire {
+  return { ...drawing, outline: drawing.outline, widths: drawing.drawnMm };
+}
+
+/** A wire as it is seen. */
+export interface Seen {
+  metal: Metal;
+  /** as seen: x, y, how near, s, mm */
+  track: Track;
+  /** where it lies over itself, for a wire in one plane */
+  crossings: readonly Over[];
+  /** whether it lies in one plane: then crossings say what lies on top, else how near it is */
+  flat: boolean;
+}
+
+/** Wires as they are seen together. */
+export interface Scene {
+  wires: Seen[];
+  /** angle that the mat is leant back by, rad; 0 is from above */
+  slant: number;
+}
+
+/** Whatever rises by less than this share of its thickness lies flat. */
+const FLAT = 0.3;
+/** A form that rises by more than this share of its narrower side is seen at a slant. */
+const DEEP = 0.25;
+const SLANT = (42 * Math.PI) / 180;
+
+const span = (values: readonly number[]): [number, number] =>
+  values.reduce<[number, number]>(([a, b], v) => [Math.min(a, v), Math.max(b, v)], [Infinity, -Infinity]);
+
+function rise(points: readonly Point[]): number {
+  const [low, high] = span(points.map((p) => p[2] ?? 0));
+  return high - low;
+}
+
+/** Whether a wire lies in one plane. */
+export function isFlat(wire: MetalWire): boolean {
+  return rise(wire.outline) <= FLAT * Math.max(...wire.widths, 0.1);
+}
+
+/** The point seen at a slant: x stays, what is up comes nearer. */
+export function seen(point: readonly number[], slant: number): Point {
+  const [x = 0, y = 0, z = 0, s = 0] = point;
+  return [x, y * Math.cos(slant) + z * Math.sin(slant), z * Math.cos(slant) - y * Math.sin(slant), s];
+}
+
+/** Lays wires out to be drawn: from above where they are flat, at a slant where they rise. */
+export function sceneOf(wires: readonly MetalWire[]): Scene {
+  const flat = wires.map(isFlat);
+  const points = wires.flatMap((w) => w.outline);
+  const [x0, x1] = span(points.map((p) => p[0] ?? 0));
+  const [y0, y1] = span(points.map((p) => p[1] ?? 0));
+  const wide = Math.max(0.1, ...wires.map((w) => Math.max(...w.widths, 0)));
+  const narrow = Math.min(x1 - x0, y1 - y0) + wide;
+  const slant = !flat.every(Boolean) && rise(points) > DEEP * narrow ? SLANT : 0;
+  return {
+    slant,
+    wires: wires.map((w, i) => ({
+      metal: w.metal,
+      track: track(slant ? w.outline.map((p) => seen(p, slant)) : w.outline, w.widths),
+      crossings: w.crossings,
+      flat: flat[i] ?? true,
+    })),
+  };
+}
+
+/** Bounds of everything seen, mm. */
+export function sceneBox(scene: Scene) {
+  return bounds(scene.wires.map((w) => w.track));
+}
+
+/** A length of wire drawn at once. */
+export interface Chunk {
+  /** the length, reaching a point into its neighbours on both sides so that no seam shows */
+  track: Track;
+  /** the length alone: it casts the shadow */
+  core: Track;
+  /** how near it is, mm */
+  near: number;
+}
+
+const TURN = 0.35;
+
+function slice(of: Track, from: number, to: number): Track {
+  return {
+    points: of.points.slice(from, to + 1),
+    widths: of.widths.slice(from, to + 1),
+    normals: of.normals.slice(from, to + 1),
+  };
+}
+
+/** Cuts a wire that is not flat into short lengths, the farthest first. */
+export function chunks(of: Track): Chunk[] {
+  const cut: Chunk[] = [];
+  const last = of.points.length - 1;
+  for (let from = 0; from < last;) {
+    let to = from + 1;
+    const [nx, ny] = of.normals[from] ?? [0, 1];
+    while (to < last && to - from < 24) {
+      const [mx, my] = of.normals[to] ?? [0, 1];
+      const still = nx * mx + ny * my > Math.cos(TURN);
+      const rises = Math.abs((of.points[to]?.[2] ?? 0) - (of.points[from]?.[2] ?? 0));
+      if (!still || rises > (of.widths[from] ?? 1) / 3) break;
+      to++;
+    }
+    const core = slice(of, from, to);
+    cut.push({
+      track: slice(of, Math.max(0, from - 1), Math.min(last, to + 1)),
+      core,
+      near: core.points.reduce((sum, p) => sum + (p[2] ?? 0), 0) / core.points.length,
+    });
+    from = to;
+  }
+  return cut.sort((a, b) => a.near - b.near);
+}
