@@ -86,31 +86,28 @@ record Side(
                 element.woundInsideMm().isPresent() ? Optional.of(path + "/insideMm") : Optional.empty());
     }
 
-    /** The widest of what lies between the hook and the nearer end of the wire that is not a loop to hang by. */
+    /** The widest of what lies between the hook and the end of the wire that no other bend or loop comes before. */
     private static double tipMm(Strand strand, Element hook) {
         int at = strand.elements().indexOf(hook);
         List<Element> before = strand.elements().subList(0, at);
         List<Element> after =
                 strand.elements().subList(at + 1, strand.elements().size());
-        boolean endIsTip = before.stream().anyMatch(Side::isAnchor) || after.size() < before.size();
-        return (endIsTip ? after : before)
-                .stream()
-                        .mapToDouble(e -> acrossMm(e, strand))
-                        .max()
-                        .orElse(strand.wire().section().thicknessMm());
+        boolean endIsTip = after.stream().noneMatch(Side::holds) && !after.isEmpty();
+        List<Element> tip = endIsTip ? after : before.stream().noneMatch(Side::holds) ? before : List.of();
+        return tip.stream()
+                .mapToDouble(e -> acrossMm(e, strand))
+                .max()
+                .orElse(strand.wire().section().thicknessMm());
     }
 
-    private static boolean isAnchor(Element element) {
-        return element instanceof Loop;
+    private static boolean holds(Element element) {
+        return element instanceof Loop || element instanceof Arc;
     }
 
     private static double acrossMm(Element element, Strand strand) {
         double wire = strand.wire().section().thicknessMm();
         if (element instanceof Curl curl) {
             return curl.insideMm() + 2 * wire;
-        }
-        if (element instanceof Loop loop) {
-            return loop.insideMm() + 2 * wire;
         }
         if (element instanceof Spiral spiral) {
             return spiral.outsideIn(strand.wire().section().inPlaneMm());

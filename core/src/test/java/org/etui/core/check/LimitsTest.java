@@ -13,12 +13,16 @@ import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.stream.Stream;
 import org.etui.core.element.Arc;
+import org.etui.core.element.Ball;
 import org.etui.core.element.Bend;
+import org.etui.core.element.Coil;
 import org.etui.core.element.Curl;
 import org.etui.core.element.Lead;
 import org.etui.core.element.Loop;
+import org.etui.core.element.Outline;
 import org.etui.core.element.Paddle;
 import org.etui.core.element.Straight;
+import org.etui.core.element.Twist;
 import org.etui.core.piece.Allowance;
 import org.etui.core.piece.Place;
 import org.etui.core.section.Flat;
@@ -43,6 +47,15 @@ class LimitsTest {
                 Curl.class,
                 Paddle.class,
                 Lead.class,
+                Coil.class,
+                Twist.class,
+                Ball.class,
+                Outline.Round.class,
+                Outline.Oval.class,
+                Outline.Rectangle.class,
+                Outline.Drop.class,
+                Outline.Shard.class,
+                Outline.Measured.class,
                 Allowance.class,
                 Place.class);
     }

@@ -4,17 +4,25 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import java.util.stream.Stream;
 import org.etui.core.Examples;
 import org.etui.core.check.Violation;
 import org.etui.core.element.Arc;
+import org.etui.core.element.Ball;
+import org.etui.core.element.Coil;
 import org.etui.core.element.Element;
+import org.etui.core.element.Girth;
 import org.etui.core.element.Lead;
 import org.etui.core.element.Loop;
+import org.etui.core.element.Outline;
 import org.etui.core.element.Paddle;
 import org.etui.core.element.Straight;
 import org.etui.core.element.Target;
 import org.etui.core.element.Turn;
+import org.etui.core.element.Twist;
+import org.etui.core.element.Wrap;
 import org.etui.core.metal.Metal;
 import org.etui.core.metal.Temper;
 import org.etui.core.section.Square;
@@ -91,6 +99,82 @@ class PieceChecksTest {
 
         assertThat(violations).extracting(Violation::path).contains(path);
         assertThat(violations).allMatch(v -> !v.limit().isBlank() && !v.value().isBlank());
+    }
+
+    static Stream<Arguments> badForms() {
+        OptionalDouble none = OptionalDouble.empty();
+        Wrap.Core two = new Wrap.Core(OptionalDouble.of(3), OptionalDouble.of(1), OptionalInt.empty(), none);
+        Wrap.Core uncounted = new Wrap.Core(none, none, OptionalInt.empty(), OptionalDouble.of(1));
+        Outline bow = new Outline.Polygon(List.of(
+                new Outline.Point(0, 0),
+                new Outline.Point(10, 10),
+                new Outline.Point(10, 0),
+                new Outline.Point(0, 10)));
+        Outline line = new Outline.Polygon(
+                List.of(new Outline.Point(0, 0), new Outline.Point(5, 0), new Outline.Point(10, 0)));
+        return Stream.of(
+                Arguments.of(
+                        strand(Coil.of("c", 4, 3, Turn.LEFT).withPitch(0.5)),
+                        "strands.0.elements.0.pitchMm",
+                        "at least the wire's own 1.0 mm"),
+                Arguments.of(strand(Wrap.of("w", two, 2, Turn.LEFT)), "strands.0.elements.0.core", "exactly one"),
+                Arguments.of(strand(Wrap.of("w", uncounted, 2, Turn.LEFT)), "strands.0.elements.0.core", "exactly one"),
+                Arguments.of(
+                        strand(Girth.of("g", bow, Turn.LEFT)),
+                        "strands.0.elements.0.outline.points",
+                        "must not cross or touch itself: it does near x 5.0, y 5.0 mm"),
+                Arguments.of(strand(Girth.of("g", line, Turn.LEFT)), "strands.0.elements.0.outline.points", ""),
+                Arguments.of(
+                        strand(Girth.of("g", new Outline.Drop(10, 12), Turn.LEFT)),
+                        "strands.0.elements.0.outline.lengthMm",
+                        "at least the width of a drop, 12.0 mm"),
+                Arguments.of(
+                        strand(Girth.of("g", new Outline.Shard(5, 12, 60), Turn.LEFT)),
+                        "strands.0.elements.0.outline.lengthMm",
+                        "at least 10.4 mm"),
+                Arguments.of(
+                        strand(Girth.of("g", new Outline.Rectangle(10, 6, 4), Turn.LEFT)),
+                        "strands.0.elements.0.outline.cornerMm",
+                        "at most half the shorter side, 3.0 mm"),
+                Arguments.of(
+                        strand(Girth.of("g", new Outline.Round(10), 0.6, 0.4, Turn.LEFT)),
+                        "strands.0.elements.0.to",
+                        "above from, 0.6"),
+                Arguments.of(
+                        strand(new Twist("t", 20, 2, "nobody", 0, Optional.empty(), Target.RELEASED)),
+                        "strands.0.elements.0.with",
+                        "another strand"),
+                Arguments.of(
+                        strand(RUN, Ball.of("b", 2), EYE),
+                        "strands.0.elements.1.kind",
+                        "the first or the last element"),
+                Arguments.of(
+                        strand(Ball.of("b", 0.5), RUN),
+                        "strands.0.elements.0.diameterMm",
+                        "at least the wire's thickness"));
+    }
+
+    @ParameterizedTest
+    @MethodSource("badForms")
+    void formThatCannotBeMade_isRefusedByPathAndLimit(Strand strand, String path, String limit) {
+        assertThat(PieceChecks.of(piece(strand))).anySatisfy(v -> {
+            assertThat(v.path()).isEqualTo(path);
+            assertThat(v.limit()).contains(limit);
+        });
+    }
+
+    @Test
+    void twistTighterThanItsTwoWires_isRefused_statingHowManyTurnsThereMayBe() {
+        Strand one = Strand.of(
+                "one",
+                "",
+                Examples.copper(1),
+                List.of(new Twist("t", 20, 20, "two", 0, Optional.empty(), Target.RELEASED)));
+        Strand two = Strand.of("two", "", Examples.copper(0.6), List.of(RUN));
+
+        assertThat(PieceChecks.of(piece(one, two)))
+                .singleElement()
+                .satisfies(v -> assertThat(v.limit()).contains("at most 12.5 on 20 mm", "at least 1.60 mm"));
     }
 
     @Test

@@ -129,7 +129,7 @@ class PlannerTest {
 
         assertThat(hook.states())
                 .extracting(Plan.StatePlan::operation)
-                .containsExactly("cut", "form eye", "form tip", "form bend", "trim handle end, spare");
+                .containsExactly("cut", "form eye", "form tip", "form bend", "trim handle end, spare filing");
         double[] first = hook.states().get(0).outline().get(0);
         double[] last = hook.states()
                 .get(0)

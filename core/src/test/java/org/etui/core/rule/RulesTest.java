@@ -3,15 +3,26 @@ package org.etui.core.rule;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Stream;
 import org.etui.core.Examples;
 import org.etui.core.element.Arc;
+import org.etui.core.element.Coil;
 import org.etui.core.element.Curl;
+import org.etui.core.element.Element;
+import org.etui.core.element.Girth;
 import org.etui.core.element.Loop;
+import org.etui.core.element.Outline;
 import org.etui.core.element.Straight;
 import org.etui.core.element.Turn;
+import org.etui.core.element.Wrap;
 import org.etui.core.metal.Metal;
 import org.etui.core.metal.Temper;
+import org.etui.core.pattern.Patterns;
+import org.etui.core.piece.Join;
+import org.etui.core.piece.Part;
+import org.etui.core.piece.PartKind;
 import org.etui.core.piece.Piece;
 import org.etui.core.piece.Purpose;
 import org.etui.core.piece.Strand;
@@ -76,7 +87,91 @@ class RulesTest {
                 Arguments.of(
                         "curl-too-tight",
                         Examples.piece(Examples.copper(1), Curl.of("tip", 0.4, Turn.LEFT)),
-                        Examples.piece(Examples.copper(1), Curl.of("tip", 0.5, Turn.LEFT))));
+                        Examples.piece(Examples.copper(1), Curl.of("tip", 0.5, Turn.LEFT))),
+                Arguments.of("fine-wire-under-load", lashed(0.4, 0.4), lashed(0.8, 0.4)),
+                Arguments.of("tip-will-not-pass", hooked(0.9, 2.8), hooked(0.9, 3.0)),
+                Arguments.of("loop-too-small", joined("wire.eye", ring(16)), joined("wire.eye", ring(14))),
+                Arguments.of("neither-opens", looped(false), looped(true)),
+                Arguments.of("coil-on-cord", corded(3.2), corded(3.1)),
+                Arguments.of("coil-on-cord", corded(2.3), corded(2.5)),
+                Arguments.of("petals-open", petals(40), petals(70)));
+    }
+
+    /** A pendant of a wire that carries and one that is wound round it. */
+    private static Piece lashed(double carrying, double lashing) {
+        return Piece.of(
+                "Example",
+                Purpose.PENDANT,
+                List.of(
+                        Strand.of("frame", "", Examples.copper(carrying), List.of(Loop.of("eye", 4, Turn.LEFT))),
+                        Strand.of(
+                                "lash",
+                                "",
+                                Examples.copper(lashing),
+                                List.of(Wrap.of("w", Wrap.Core.ofStem(0.8), 4, Turn.LEFT)))));
+    }
+
+    /** A hook whose curl, 0.9 mm inside in 1.0 mm wire, is 2.9 mm across, and an eye to pass. */
+    private static Piece hooked(double curl, double eye) {
+        Strand hook = Strand.of(
+                "hook",
+                "",
+                Examples.copper(1),
+                List.of(Arc.of("bend", 7, 180, Turn.RIGHT), Curl.of("tip", curl, Turn.LEFT)));
+        Strand ring = Strand.of("ring", "", Examples.copper(1), List.of(Loop.of("eye", eye, Turn.LEFT)));
+        return Piece.of("Example", Purpose.DECORATIVE, List.of(hook, ring))
+                .withParts(List.of(), List.of(new Join("hook.bend", "ring.eye")));
+    }
+
+    private static Part ring(double size) {
+        return new Part("ring", PartKind.FINDING, "copper", size, Optional.empty());
+    }
+
+    private static Piece joined(String element, Part part) {
+        return piece(Purpose.DECORATIVE, Examples.copper(1))
+                .withParts(List.of(part), List.of(new Join(element, part.id())));
+    }
+
+    private static Piece looped(boolean opens) {
+        Loop closed = Loop.of("eye", 4, Turn.LEFT);
+        Strand one = Strand.of("one", "", Examples.copper(1), List.of(closed));
+        Loop other = opens ? Loop.thatOpens("eye", 4, Turn.LEFT) : closed;
+        Strand two = Strand.of("two", "", Examples.copper(1), List.of(other));
+        return Piece.of("Example", Purpose.DECORATIVE, List.of(one, two))
+                .withParts(List.of(), List.of(new Join("one.eye", "two.eye")));
+    }
+
+    private static Piece corded(double mandrel) {
+        Part cord = new Part("cord", PartKind.CORD, "cotton", 3, Optional.empty());
+        return Examples.piece(Examples.copper(0.8), Coil.of("coil", mandrel, 5, Turn.LEFT))
+                .withParts(List.of(cord), List.of(new Join("wire.coil", "cord")));
+    }
+
+    private static Piece petals(int percent) {
+        return Patterns.find("wound-petals")
+                .orElseThrow()
+                .make(Map.of("petals", 5, "petalPercent", percent), Optional.empty(), Optional.empty());
+    }
+
+    /** A fix does what it says: applied, the advice is gone. The patches only replace measures of elements. */
+    @Test
+    void fixOfAPetal_closesTheFlower() {
+        Piece open = petals(40);
+        Advice advice = Planner.plan(open, PlanOptions.USUAL).advice().stream()
+                .filter(a -> a.rule().equals("petals-open"))
+                .findFirst()
+                .orElseThrow();
+        double wide = (Double) advice.fix().orElseThrow().get(0).value().orElseThrow();
+        List<Element> mended = open.strands().get(0).elements().stream()
+                .map(e -> e instanceof Girth g ? Girth.of(g.id(), new Outline.Drop(14, wide), g.turn()) : e)
+                .toList();
+        Strand flower = Strand.of("flower", "", open.strands().get(0).wire(), mended);
+
+        assertThat(advice.fix().orElseThrow()).hasSize(5);
+        assertThat(Planner.plan(Piece.of("Mended", Purpose.DECORATIVE, List.of(flower)), PlanOptions.USUAL)
+                        .advice())
+                .extracting(Advice::rule)
+                .doesNotContain("petals-open");
     }
 
     @ParameterizedTest

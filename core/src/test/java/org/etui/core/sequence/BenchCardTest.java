@@ -2,7 +2,9 @@ package org.etui.core.sequence;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import org.etui.core.Examples;
 import org.etui.core.measure.LengthFormat;
 import org.etui.core.measure.Units;
@@ -70,7 +72,7 @@ class BenchCardTest {
     @MethodSource("patterns")
     void everyStep_saysWhatWithWhatAndWhatToCheck_andStatesNeverGoBack(Pattern pattern) {
         Plan plan = Planner.plan(pattern.usual(), new PlanOptions(PlanOptions.States.ALL, new LengthFormat(Units.MM)));
-        int last = -1;
+        Map<String, Integer> last = new HashMap<>();
         for (Step step : plan.steps()) {
             assertThat(step.title()).isNotBlank();
             assertThat(step.tool()).isNotBlank();
@@ -78,11 +80,14 @@ class BenchCardTest {
             assertThat(step.check()).isNotBlank();
             assertThat(step.minutes()).isPositive();
             if (step.state().isPresent()) {
-                assertThat(step.state().getAsInt()).isEqualTo(last + 1);
-                last = step.state().getAsInt();
+                int before = last.getOrDefault(step.strand(), -1);
+                assertThat(step.state().getAsInt()).isEqualTo(before + 1);
+                last.put(step.strand(), step.state().getAsInt());
             }
         }
-        assertThat(last).isEqualTo(plan.strands().get(0).states().size() - 1);
+        for (Plan.StrandPlan strand : plan.strands()) {
+            assertThat(last.get(strand.id())).isEqualTo(strand.states().size() - 1);
+        }
     }
 
     @Test
@@ -112,5 +117,42 @@ class BenchCardTest {
 
         assertThat(titles(four)).contains("Cut 4 × 62.0 mm");
         assertThat(Examples.planned(four).count()).isEqualTo(4);
+    }
+
+    /** A bead goes on before the wire beyond it is closed, and joins come when every strand is formed. */
+    @Test
+    void beadsAndJoins_standWhereTheyCanBeDone() {
+        List<String> drop = titles(Patterns.find("paddle-drop").orElseThrow().usual());
+        List<String> cordEnd = titles(Patterns.find("cord-end").orElseThrow().usual());
+
+        assertThat(drop.indexOf("Put on the bead"))
+                .isBetween(drop.indexOf("Flatten the paddle to 0.49 mm") + 1, drop.indexOf("Form the loop") - 1);
+        assertThat(cordEnd.indexOf("Join coil and cord")).isGreaterThan(cordEnd.indexOf("Form the coil"));
+        assertThat(cordEnd.get(cordEnd.size() - 1)).isEqualTo("Check the piece");
+    }
+
+    /** One of every kind of element gives words that name its measures. */
+    @Test
+    void everyKind_isFormedInWords() {
+        String coil = text("coil", "Form the coil");
+        String lashing = text("stone-frame", "Form the lash");
+        String side = text("stone-frame", "Form the side 1");
+        String ears = text("spiral-earrings", "Form the spiral");
+
+        assertThat(coil).contains("Wind 10 turns on 4.0 mm, each turn against the last");
+        assertThat(lashing).contains("Wind 4 turns round 3 wires of 0.8 mm");
+        assertThat(side).contains("from 0 % to 25 % of the way round");
+        assertThat(ears).contains("apart");
+        assertThat(Planner.plan(Patterns.find("spiral-earrings").orElseThrow().usual(), PlanOptions.USUAL)
+                        .steps())
+                .anyMatch(s -> s.check().contains("mirror image"));
+    }
+
+    private static String text(String pattern, String title) {
+        return Planner.plan(Patterns.find(pattern).orElseThrow().usual(), PlanOptions.USUAL).steps().stream()
+                .filter(s -> s.title().equals(title))
+                .findFirst()
+                .orElseThrow()
+                .text();
     }
 }

@@ -58,7 +58,7 @@ class WorkTest {
                         "form bend",
                         "flatten bend",
                         "flatten bend",
-                        "trim handle end, spare");
+                        "trim handle end, spare filing");
     }
 
     @Test
