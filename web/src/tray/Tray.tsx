@@ -3,7 +3,8 @@ import Snackbar from '@mui/material/Snackbar';
 import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useMemo, useState } from 'react';
+import { memo, useMemo, useState } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useNavigate } from 'react-router';
 import { api } from '../api/client';
 import { queries } from '../api/queries';
@@ -22,16 +23,23 @@ export function Tray() {
   const { ref, width, height } = useSize();
   const { units } = useSettings();
   const [gone, setGone] = useState<TrayPiece>();
+  const [nearer, setNearer] = useState(0);
   const cache = useQueryClient();
   const restore = useMutation({
     mutationFn: (id: string) => api.restore(id),
     onSuccess: () => cache.invalidateQueries(queries.tray()),
   });
-  const laid = useMemo(() => {
+  const fitted = useMemo(() => {
     if (!pieces?.length || !width) return undefined;
-    const scale = trayScale(pieces, width - 2, height - 2);
-    return { scale, ...layRows(pieces, width - 2, scale) };
+    return trayScale(pieces, width - 2, height - 2);
   }, [pieces, width, height]);
+  const laid = useMemo(() => {
+    if (!pieces || !fitted) return undefined;
+    const scale = Math.min(30, Math.max(1.2, fitted * 1.25 ** nearer));
+    return { scale, ...layRows(pieces, width - 2, scale) };
+  }, [pieces, fitted, nearer, width]);
+  useHotkeys(['plus', 'equal', 'add'], () => setNearer((n) => Math.min(8, n + 1)), { preventDefault: true });
+  useHotkeys(['minus', 'subtract'], () => setNearer((n) => Math.max(-4, n - 1)), { preventDefault: true });
 
   if (tray.error) return <p role="alert">{tray.error.message}</p>;
   if (pieces?.length === 0) return <EmptyTray />;
@@ -65,7 +73,25 @@ export function Tray() {
             <b>{units === 'mm' ? `${(mm / 1000).toFixed(2)} m` : length(mm, 'in', 'up')}</b> {words(metal)}
           </span>
         ))}
-        <Button component={Link} to="/tray/new" variant="contained" sx={{ ml: 'auto' }}>
+        <span className="scales">
+          <button
+            className="plain"
+            disabled={nearer <= -4}
+            aria-label="draw smaller"
+            onClick={() => setNearer(nearer - 1)}
+          >
+            smaller
+          </button>
+          <button
+            className="plain"
+            disabled={nearer >= 8}
+            aria-label="draw larger"
+            onClick={() => setNearer(nearer + 1)}
+          >
+            larger
+          </button>
+        </span>
+        <Button component={Link} to="/tray/new" variant="contained">
           New piece
         </Button>
       </footer>
@@ -113,7 +139,7 @@ function sums(pieces: readonly TrayPiece[]): [string, number][] {
   return [...byMetal];
 }
 
-function OnTray(props: {
+const OnTray = memo(function OnTray(props: {
   /** where it lies */
   at: Lying;
   /** px a millimetre */
@@ -202,4 +228,4 @@ function OnTray(props: {
       </Menu>
     </>
   );
-}
+});

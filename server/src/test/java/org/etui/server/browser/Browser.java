@@ -14,15 +14,25 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 
 /** Debian's headless Chromium, driven by Playwright; notes requests to elsewhere and errors in the page. */
 final class Browser implements AutoCloseable {
+    private static final List<String> SWITCHES = List.of(
+            "--no-sandbox",
+            "--disable-quic",
+            "--no-first-run",
+            "--disable-background-networking",
+            "--disable-component-update",
+            "--disable-sync");
+
     private final Playwright playwright;
     private final com.microsoft.playwright.Browser browser;
     private final String base;
     final List<String> complaints = new ArrayList<>();
 
-    Browser(int port) {
+    /** @param more further switches of the browser */
+    Browser(int port, String... more) {
         base = "http://127.0.0.1:" + port;
         playwright = Playwright.create(
                 new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
@@ -30,13 +40,8 @@ final class Browser implements AutoCloseable {
                 .chromium()
                 .launch(new BrowserType.LaunchOptions()
                         .setExecutablePath(Path.of("/usr/bin/chromium"))
-                        .setArgs(List.of(
-                                "--no-sandbox",
-                                "--disable-quic",
-                                "--no-first-run",
-                                "--disable-background-networking",
-                                "--disable-component-update",
-                                "--disable-sync")));
+                        .setArgs(Stream.concat(SWITCHES.stream(), Stream.of(more))
+                                .toList()));
     }
 
     /** A window with storage of its own. */
