@@ -87,9 +87,10 @@ public record CentreLine(List<Placed> pieces) {
             int steps = Math.max(least - 1, (int) Math.ceil(piece.turnRad() / step));
             for (int i = 0; i <= steps; i++) {
                 double share = (double) i / steps;
-                Pose pose = placed.start().then(piece.at(share * piece.lengthMm()));
-                stations.add(new Station(
-                        index, placed.wireFromMm() + placed.wireLengthMm() * share, share * piece.lengthMm(), pose));
+                double along = piece.lengthAtTurnMm(share);
+                double part = piece.lengthMm() == 0 ? share : along / piece.lengthMm();
+                Pose pose = placed.start().then(piece.atTurn(share));
+                stations.add(new Station(index, placed.wireFromMm() + placed.wireLengthMm() * part, along, pose));
             }
         }
         return stations;

@@ -2,14 +2,19 @@ package org.etui.core.curve;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
-import org.locationtech.jts.index.strtree.STRtree;
+import org.locationtech.jts.index.chain.MonotoneChain;
+import org.locationtech.jts.index.chain.MonotoneChainBuilder;
+import org.locationtech.jts.index.chain.MonotoneChainOverlapAction;
 
 /**
- * Finds where a line crosses or lies on itself, as seen from above. Candidates come from a fine polyline in JTS trees, a
- * tree to each piece; each is refined by Newton's method on the exact pieces, so that the result does not depend on the
+ * Finds where a line crosses or lies on itself, as seen from above. Candidates come from a fine polyline in monotone
+ * chains of JTS; each is refined by Newton's method on the exact pieces, so that the result does not depend on the
  * polyline. Limbs that pass with a wire's thickness of air between them do not touch, and a spiral or helix does not touch
  * itself.
  */
@@ -22,12 +27,15 @@ public final class Crossings {
     /** Limbs further apart than this share of the thickness, out of the plane, pass each other or lie side by side. */
     private static final double AIR_SHARE = 0.9;
 
+    /** Places closer than this many thicknesses along both limbs are one touch. */
+    private static final double APART_SHARE = 3;
+
     private static final int ROUNDS = 30;
 
     private final CentreLine line;
     private final double thicknessMm;
     private final List<Crossing> found = new ArrayList<>();
-    private final List<Touch> touches = new ArrayList<>();
+    private final Map<Part, Touch> touches = new HashMap<>();
 
     private Crossings(CentreLine line, double thicknessMm) {
         this.line = line;
@@ -55,33 +63,29 @@ public final class Crossings {
                 pair(limbs.get(a), limbs.get(a));
             }
             for (int b = a + 1; b < limbs.size(); b++) {
-                Envelope near = new Envelope(limbs.get(a).box);
-                near.expandBy(thicknessMm * TOUCH_SHARE);
-                if (near.intersects(limbs.get(b).box)) {
+                if (limbs.get(a).near(limbs.get(b), thicknessMm)) {
                     pair(limbs.get(a), limbs.get(b));
                 }
             }
         }
     }
 
-    /** Looks at the chords of the shorter limb among those of the longer one. */
     private void pair(Limb one, Limb other) {
-        boolean swap = one.chords.size() > other.chords.size();
-        Limb few = swap ? other : one;
-        Limb many = swap ? one : other;
-        for (Chord chord : few.chords) {
-            Envelope near = chord.box();
-            near.expandBy(thicknessMm * TOUCH_SHARE);
-            for (Object hit : many.tree().query(near)) {
-                Chord b = (Chord) hit;
-                if (one == other && b.index < chord.index) {
-                    continue;
+        MonotoneChainOverlapAction near = new MonotoneChainOverlapAction() {
+            @Override
+            public void overlap(MonotoneChain a, int startA, MonotoneChain b, int startB) {
+                Chord chord = one.chords.get(startA);
+                Chord later = other.chords.get(startB);
+                if (chord.index < later.index) {
+                    meet(chord, later);
+                } else if (one != other) {
+                    meet(later, chord);
                 }
-                if (chord.index < b.index) {
-                    meet(chord, b);
-                } else {
-                    meet(b, chord);
-                }
+            }
+        };
+        for (MonotoneChain a : one.chains()) {
+            for (MonotoneChain b : other.chains()) {
+                a.computeOverlaps(b, thicknessMm * TOUCH_SHARE, near);
             }
         }
     }
@@ -94,22 +98,37 @@ public final class Crossings {
             addRefined(chord, later);
         }
         if (later.from.wireMm() - chord.to.wireMm() > 2 * thicknessMm) {
-            touches.add(Touch.of(chord, later));
+            touch(chord.from, later.from);
+            if (later.to.wireMm() == line.wireToMm()) {
+                touch(chord.from, later.to);
+            }
         }
+    }
+
+    private void touch(CentreLine.Station s, CentreLine.Station t) {
+        double distance = inPlaneMm(s.pose().position(), t.pose().position());
+        if (distance <= thicknessMm * TOUCH_SHARE) {
+            double part = APART_SHARE * thicknessMm;
+            touches.merge(
+                    new Part(Math.round(s.wireMm() / part), Math.round(t.wireMm() / part)),
+                    new Touch(distance, s, t),
+                    (a, b) -> a.distanceMm <= b.distanceMm ? a : b);
+        }
+    }
+
+    private static double inPlaneMm(Vector3D p, Vector3D q) {
+        double x = p.getX() - q.getX();
+        double y = p.getY() - q.getY();
+        return Math.sqrt(x * x + y * y);
     }
 
     /** Limbs that run into each other without crossing, closest first, where no crossing is near. */
     private void addTouches() {
-        touches.removeIf(t -> t.distanceMm > thicknessMm * TOUCH_SHARE);
-        touches.sort(Comparator.comparingDouble(Touch::distanceMm));
-        for (Touch touch : touches) {
-            boolean near = found.stream()
-                    .anyMatch(c -> Math.abs(c.firstMm() - touch.crossing.firstMm()) < 3 * thicknessMm
-                            && Math.abs(c.secondMm() - touch.crossing.secondMm()) < 3 * thicknessMm);
-            if (!near) {
-                found.add(touch.crossing);
-            }
-        }
+        touches.values().stream()
+                .sorted(Comparator.comparingDouble(Touch::distanceMm).thenComparingDouble(t -> t.one.wireMm()))
+                .map(Touch::crossing)
+                .filter(c -> !isKnown(c, APART_SHARE * thicknessMm))
+                .forEach(found::add);
     }
 
     private static List<Limb> limbs(CentreLine line) {
@@ -158,29 +177,27 @@ public final class Crossings {
     }
 
     private void add(Crossing crossing) {
-        boolean known = found.stream()
-                .anyMatch(c -> Math.abs(c.firstMm() - crossing.firstMm()) < thicknessMm
-                        && Math.abs(c.secondMm() - crossing.secondMm()) < thicknessMm);
-        if (!known && crossing.secondMm() - crossing.firstMm() > 0.5 * thicknessMm) {
+        if (!isKnown(crossing, thicknessMm) && crossing.secondMm() - crossing.firstMm() > 0.5 * thicknessMm) {
             found.add(crossing);
         }
     }
 
-    private record Touch(double distanceMm, Crossing crossing) {
-        /** The closest pair of ends of two chords. */
-        static Touch of(Chord a, Chord b) {
-            Touch best = null;
-            for (CentreLine.Station s : List.of(a.from, a.to)) {
-                for (CentreLine.Station t : List.of(b.from, b.to)) {
-                    Vector3D p = s.pose().position();
-                    Vector3D q = t.pose().position();
-                    double distance = Math.hypot(p.getX() - q.getX(), p.getY() - q.getY());
-                    if (best == null || distance < best.distanceMm) {
-                        best = new Touch(distance, new Crossing(s.wireMm(), t.wireMm(), p));
-                    }
-                }
+    private boolean isKnown(Crossing crossing, double withinMm) {
+        for (Crossing c : found) {
+            if (Math.abs(c.firstMm() - crossing.firstMm()) < withinMm
+                    && Math.abs(c.secondMm() - crossing.secondMm()) < withinMm) {
+                return true;
             }
-            return best;
+        }
+        return false;
+    }
+
+    /** A stretch of the wire and another: only their closest touch counts. */
+    private record Part(long one, long other) {}
+
+    private record Touch(double distanceMm, CentreLine.Station one, CentreLine.Station other) {
+        Crossing crossing() {
+            return new Crossing(one.wireMm(), other.wireMm(), one.pose().position());
         }
     }
 
@@ -190,7 +207,9 @@ public final class Crossings {
         private final boolean canTouchItself;
         private final List<Chord> chords = new ArrayList<>();
         private final Envelope box = new Envelope();
-        private STRtree tree;
+        private double lowMm = Double.POSITIVE_INFINITY;
+        private double highMm = Double.NEGATIVE_INFINITY;
+        private List<MonotoneChain> chains;
 
         Limb(int piece, CurvePiece shape) {
             this.piece = piece;
@@ -200,22 +219,53 @@ public final class Crossings {
         void add(Chord chord) {
             chords.add(chord);
             box.expandToInclude(chord.box());
+            for (CentreLine.Station station : List.of(chord.from, chord.to)) {
+                lowMm = Math.min(lowMm, station.pose().position().getZ());
+                highMm = Math.max(highMm, station.pose().position().getZ());
+            }
         }
 
-        STRtree tree() {
-            if (tree == null) {
-                tree = new STRtree();
-                chords.forEach(chord -> tree.insert(chord.box(), chord));
+        /** Whether any of its chords can touch one of another limb. */
+        boolean near(Limb other, double thicknessMm) {
+            double air = Math.max(other.lowMm - highMm, lowMm - other.highMm);
+            double reach = thicknessMm * TOUCH_SHARE;
+            return air <= AIR_SHARE * thicknessMm
+                    && box.getMinX() - reach <= other.box.getMaxX()
+                    && other.box.getMinX() - reach <= box.getMaxX()
+                    && box.getMinY() - reach <= other.box.getMaxY()
+                    && other.box.getMinY() - reach <= box.getMaxY();
+        }
+
+        /** Stretches that rise or fall steadily both ways; the start of a segment is the number of its chord. */
+        List<MonotoneChain> chains() {
+            if (chains == null) {
+                Coordinate[] points = new Coordinate[chords.size() + 1];
+                points[0] = chords.get(0).start();
+                for (int i = 0; i < chords.size(); i++) {
+                    points[i + 1] = chords.get(i).end();
+                }
+                chains = MonotoneChainBuilder.getChains(points);
             }
-            return tree;
+            return chains;
         }
     }
 
     private record Chord(int index, CentreLine.Station from, CentreLine.Station to) {
+        Coordinate start() {
+            return flat(from);
+        }
+
+        Coordinate end() {
+            return flat(to);
+        }
+
+        private static Coordinate flat(CentreLine.Station station) {
+            Vector3D p = station.pose().position();
+            return new Coordinate(p.getX(), p.getY());
+        }
+
         Envelope box() {
-            Vector3D a = from.pose().position();
-            Vector3D b = to.pose().position();
-            return new Envelope(a.getX(), b.getX(), a.getY(), b.getY());
+            return new Envelope(start(), end());
         }
 
         /** Distance out of the plane between two chords, mm. */

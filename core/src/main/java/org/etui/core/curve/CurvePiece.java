@@ -15,6 +15,16 @@ public sealed interface CurvePiece permits Line, Arc, Spiral, Helix, EllipseArc,
      */
     Pose at(double sMm);
 
+    /** Length from the start at which a share of the turning is done, mm: where a drawing puts its points. */
+    default double lengthAtTurnMm(double share) {
+        return share * lengthMm();
+    }
+
+    /** Pose where a share of the turning is done, from 0 to 1. */
+    default Pose atTurn(double share) {
+        return at(lengthAtTurnMm(share));
+    }
+
     /** How much the heading turns over the piece in all, rad, never negative: decides how finely it is drawn. */
     double turnRad();
 

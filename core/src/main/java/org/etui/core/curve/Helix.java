@@ -14,7 +14,7 @@ public record Helix(CurvePiece base, double slope) implements CurvePiece {
 
     /** @throws IllegalArgumentException if the base is neither line nor arc or the slope is out of range */
     public Helix {
-        Check.that(base instanceof Line || base instanceof Arc, "base must be a line or an arc, was " + base);
+        Check.that(base instanceof Line || base instanceof Arc, "base must be a line or an arc");
         Check.within("slope", slope, 0, Check.GREATEST);
     }
 
@@ -37,13 +37,13 @@ public record Helix(CurvePiece base, double slope) implements CurvePiece {
     /** √(base² + climb²): textbook, the helix unrolled is the long side of a right-angled triangle. */
     @Override
     public double lengthMm() {
-        return base.lengthMm() * Math.hypot(1, slope);
+        return base.lengthMm() * Math.sqrt(1 + slope * slope);
     }
 
     @Override
     public Pose at(double sMm) {
         Along.checked(sMm, lengthMm());
-        double along = Math.min(sMm / Math.hypot(1, slope), base.lengthMm());
+        double along = Math.min(sMm / Math.sqrt(1 + slope * slope), base.lengthMm());
         Pose flat = base.at(Math.max(along, 0));
         Pose here = new Pose(flat.position().add(new Vector3D(0, 0, along * slope)), flat.frame()).lifted(slopeRad());
         return start().inverse().then(here);

@@ -1,7 +1,6 @@
 package org.etui.core.curve;
 
 import org.hipparchus.geometry.euclidean.threed.Rotation;
-import org.hipparchus.geometry.euclidean.threed.RotationConvention;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 
 /**
@@ -26,12 +25,12 @@ public record Pose(Vector3D position, Rotation frame) {
 
     /** This pose with its working plane rolled about the heading, rad, positive lifts the left side up. */
     public Pose rolled(double angleRad) {
-        return angleRad == 0 ? this : new Pose(position, frame.applyTo(about(Vector3D.PLUS_I, angleRad)));
+        return angleRad == 0 ? this : new Pose(position, frame.applyTo(about(1, 0, angleRad)));
     }
 
     /** This pose with its heading lifted out of the working plane, rad, positive up. */
     Pose lifted(double angleRad) {
-        return angleRad == 0 ? this : new Pose(position, frame.applyTo(about(Vector3D.MINUS_J, angleRad)));
+        return angleRad == 0 ? this : new Pose(position, frame.applyTo(about(0, -1, angleRad)));
     }
 
     /** A point given in this pose's frame, in the parent's. */
@@ -59,7 +58,9 @@ public record Pose(Vector3D position, Rotation frame) {
         return new Rotation(Math.cos(angleRad / 2), 0, 0, -Math.sin(angleRad / 2), false);
     }
 
-    private static Rotation about(Vector3D axis, double angleRad) {
-        return new Rotation(axis, angleRad, RotationConvention.VECTOR_OPERATOR);
+    /** A turn about the heading or the left: the quaternion itself, like {@link #turn}. */
+    private static Rotation about(double x, double y, double angleRad) {
+        double sine = -Math.sin(angleRad / 2);
+        return new Rotation(Math.cos(angleRad / 2), sine * x, sine * y, 0, false);
     }
 }

@@ -1,7 +1,6 @@
 package org.etui.core.curve;
 
 import org.etui.core.check.Check;
-import org.hipparchus.analysis.integration.IterativeLegendreGaussIntegrator;
 import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 
@@ -57,7 +56,7 @@ public record Spiral(double insideRadiusMm, double pitchMm, double riseMm, doubl
     }
 
     private double antiderivative(double radius) {
-        double k = Math.hypot(growth(), lift());
+        double k = Math.sqrt(growth() * growth() + lift() * lift());
         double u = radius / k;
         double root = Math.sqrt(1 + u * u);
         return k * k / (2 * growth()) * (u * root + Math.log(u + root));
@@ -76,6 +75,18 @@ public record Spiral(double insideRadiusMm, double pitchMm, double riseMm, doubl
         double phi = angleAt(fromInside, length);
         Pose start = polar(outward ? 0 : turnRad());
         return start.inverse().then(polar(phi));
+    }
+
+    @Override
+    public double lengthAtTurnMm(double share) {
+        double phi = turnRad() * (outward ? share : 1 - share);
+        return outward ? lengthTo(phi) : lengthMm() - lengthTo(phi);
+    }
+
+    @Override
+    public Pose atTurn(double share) {
+        Pose start = polar(outward ? 0 : turnRad());
+        return start.inverse().then(polar(turnRad() * (outward ? share : 1 - share)));
     }
 
     /** The centre of the spiral as seen from its start, mm; of a cone, in the plane of the start. */
@@ -98,7 +109,7 @@ public record Spiral(double insideRadiusMm, double pitchMm, double riseMm, doubl
         double radius = insideRadiusMm + growth() * phi;
         double ahead = Math.atan2(radius, growth());
         double heading = way * (phi + ahead) + (outward ? 0 : Math.PI);
-        double slope = Math.atan2(lift(), Math.hypot(radius, growth()));
+        double slope = Math.atan2(lift(), Math.sqrt(radius * radius + growth() * growth()));
         Vector3D position = new Vector3D(radius * Math.cos(phi), way * radius * Math.sin(phi), lift() * phi);
         return new Pose(position, Pose.turn(heading)).lifted(outward ? slope : -slope);
     }
@@ -108,22 +119,23 @@ public record Spiral(double insideRadiusMm, double pitchMm, double riseMm, doubl
         return new Spiral(insideRadiusMm * factor, pitchMm * factor, riseMm * factor, turns, side, outward);
     }
 
-    /** The rule of {@link CurvePiece#wireLengthMm} by quadrature, κ = |r′ × r″|/|r′|³ of the conical spiral. */
+    /**
+     * The rule of {@link CurvePiece#wireLengthMm} in closed form: with u = r/k, w = 1 + u², β = b²/k² the square of the
+     * curvature of the conical spiral, |r′ × r″|²/|r′|⁶, times ds is (w² + (3β − 1)w + β)/(b·w^(5/2)) du, textbook calculus.
+     */
     @Override
     public double wireLengthMm(double thicknessMm) {
-        double b = growth();
-        double c = lift();
-        return new IterativeLegendreGaussIntegrator(16, 1e-10, 1e-10)
-                .integrate(
-                        1_000_000,
-                        phi -> {
-                            double r = insideRadiusMm + b * phi;
-                            double ds = Math.sqrt(r * r + b * b + c * c);
-                            double bend =
-                                    Math.sqrt(c * c * (4 * b * b + r * r) + (2 * b * b + r * r) * (2 * b * b + r * r));
-                            return CurvePiece.wireShare(bend / (ds * ds * ds), thicknessMm) * ds;
-                        },
-                        0,
-                        turnRad());
+        double bending = bending(outsideRadiusMm()) - bending(insideRadiusMm);
+        return lengthMm() - thicknessMm * thicknessMm / 26 * bending;
+    }
+
+    /** Antiderivative of the curvature squared along the line, rad²/mm. */
+    private double bending(double radius) {
+        double k = Math.sqrt(growth() * growth() + lift() * lift());
+        double beta = growth() * growth() / (k * k);
+        double u = radius / k;
+        double root = Math.sqrt(1 + u * u);
+        double slant = u / root;
+        return (Math.log(u + root) + (3 * beta - 1) * slant + beta * (slant - slant * slant * slant / 3)) / growth();
     }
 }

@@ -4,9 +4,10 @@ import java.util.List;
 import org.etui.core.curve.CentreLine;
 import org.etui.core.curve.Knob;
 import org.etui.core.curve.Pose;
+import org.etui.core.section.Round;
 import org.etui.core.section.Section;
 import org.etui.core.work.Run;
-import org.etui.core.work.Workpiece;
+import org.etui.core.work.StrandWork;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.hipparchus.optim.MaxEval;
 import org.hipparchus.optim.nonlinear.scalar.GoalType;
@@ -16,30 +17,35 @@ import org.hipparchus.optim.univariate.UnivariateObjectiveFunction;
 
 /** Measures how far a wire of real thickness reaches: samples, then Brent's method between neighbours. */
 final class Extents {
-    private static final double STEP_RAD = Math.toRadians(4);
-    private static final int LEAST = 5;
     private static final double RELATIVE = 1e-9;
     private static final double ABSOLUTE_MM = 1e-9;
     private static final int EVALUATIONS = 200;
 
-    private final Workpiece workpiece;
-    private final CentreLine line;
-    private final Pose view;
+    private final StrandWork work;
     private final List<CentreLine.Station> stations;
-    private final List<Pose> poses;
+    private final double[] corners;
 
-    private Extents(Workpiece workpiece, Pose view) {
-        this.workpiece = workpiece;
-        this.line = workpiece.centreLine();
-        this.view = view;
-        this.stations = line.stations(STEP_RAD, LEAST);
-        this.poses = stations.stream().map(s -> view.then(s.pose())).toList();
+    private Extents(StrandWork work) {
+        this.work = work;
+        this.stations = work.stations();
+        this.corners =
+                work.finished().runs().stream().mapToDouble(Extents::cornerMm).toArray();
     }
 
-    static Plan.Extent of(Workpiece workpiece, Pose view) {
-        Extents extents = new Extents(workpiece, view);
+    /** Along the axes of the drawing, which are turned into the frame of the strand. */
+    static Plan.Extent of(StrandWork work, Pose view) {
+        Extents extents = new Extents(work);
         return new Plan.Extent(
-                extents.span(Vector3D.PLUS_I), extents.span(Vector3D.PLUS_J), extents.span(Vector3D.PLUS_K));
+                extents.span(view.frame().applyInverseTo(Vector3D.PLUS_I)),
+                extents.span(view.frame().applyInverseTo(Vector3D.PLUS_J)),
+                extents.span(view.frame().applyInverseTo(Vector3D.PLUS_K)));
+    }
+
+    /** The furthest that a section can reach from its middle, mm. */
+    private static double cornerMm(Run run) {
+        return run.shape() instanceof Knob knob
+                ? knob.diameterMm()
+                : Math.hypot(run.section().widthMm(), run.section().thicknessMm()) / 2;
     }
 
     private double span(Vector3D axis) {
@@ -49,9 +55,12 @@ final class Extents {
     private double reach(Vector3D axis) {
         int best = 0;
         double most = Double.NEGATIVE_INFINITY;
-        for (int i = 0; i < poses.size(); i++) {
+        for (int i = 0; i < stations.size(); i++) {
             CentreLine.Station station = stations.get(i);
-            double here = reachAt(poses.get(i), station.piece(), station.alongMm(), axis);
+            if (station.pose().position().dotProduct(axis) + corners[station.piece()] <= most) {
+                continue;
+            }
+            double here = reachAt(station.pose(), station.piece(), station.alongMm(), axis);
             if (here > most) {
                 most = here;
                 best = i;
@@ -75,7 +84,7 @@ final class Extents {
         return new BrentOptimizer(RELATIVE, ABSOLUTE_MM)
                 .optimize(
                         new UnivariateObjectiveFunction(
-                                s -> reachAt(view.then(line.pieces().get(piece).atWire(s)), piece, 0, axis)),
+                                s -> reachAt(work.line().pieces().get(piece).atWire(s), piece, 0, axis)),
                         GoalType.MAXIMIZE,
                         new SearchInterval(low, high, start),
                         new MaxEval(EVALUATIONS))
@@ -84,15 +93,14 @@ final class Extents {
 
     /** How far the section at a station reaches along an axis: a disc for round wire, a box for what has flats. */
     private double reachAt(Pose pose, int piece, double alongMm, Vector3D axis) {
-        Run run = workpiece.runs().get(piece);
+        Run run = work.finished().runs().get(piece);
         Section section = run.section();
-        double left = Math.abs(pose.left().dotProduct(axis));
-        double up = Math.abs(pose.frame().applyTo(Vector3D.PLUS_K).dotProduct(axis));
+        Vector3D seen = pose.frame().applyInverseTo(axis);
+        double left = Math.abs(seen.getY());
+        double up = Math.abs(seen.getZ());
         double inPlane = run.inPlaneMm(alongMm) / 2;
         double across = (run.shape() instanceof Knob ? 2 * inPlane : section.acrossMm()) / 2;
-        double half = section.widthMm() == section.thicknessMm() && section instanceof org.etui.core.section.Round
-                ? inPlane * Math.hypot(left, up)
-                : inPlane * left + across * up;
+        double half = section instanceof Round ? inPlane * Math.hypot(left, up) : inPlane * left + across * up;
         return pose.position().dotProduct(axis) + half;
     }
 }

@@ -3,22 +3,20 @@ package org.etui.core.plan;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import org.etui.core.curve.CentreLine;
 import org.etui.core.curve.Crossing;
 import org.etui.core.element.Element;
 import org.etui.core.work.Run;
 import org.etui.core.work.StrandWork;
-import org.hipparchus.geometry.euclidean.threed.Vector3D;
 
 /** Says which limb lies on top where a wire lies over itself, and for how long it covers the other. */
 final class Overlaps {
     private final StrandWork work;
-    private final CentreLine line;
+    private final Trace trace;
     private final double thicknessMm;
 
     private Overlaps(StrandWork work) {
         this.work = work;
-        this.line = work.finished().centreLine();
+        this.trace = new Trace(work.stations());
         this.thicknessMm = work.strand().wire().section().inPlaneMm();
     }
 
@@ -62,31 +60,29 @@ final class Overlaps {
         return work.strand().element(last).orElse(work.strand().elements().get(0));
     }
 
-    /** Walks along the upper limb until it is clear of the lower one. */
+    /** Walks along the upper limb until it is clear of the lower one, coarsely, then to a sixteenth of the thickness. */
     private double reach(double over, double under, int way) {
-        double step = thicknessMm / 8;
-        double most = 8 * thicknessMm;
-        double walked = 0;
-        while (walked < most) {
-            double at = over + way * (walked + step);
-            if (at < line.wireFromMm() || at > line.wireToMm()) {
-                break;
-            }
-            walked += step;
-            if (clearance(line.atWire(at).position(), under, walked + step) > thicknessMm) {
-                break;
-            }
+        double step = thicknessMm / 2;
+        double most = Math.min(8 * thicknessMm, way > 0 ? trace.wireToMm() - over : over - trace.wireFromMm());
+        double covered = 0;
+        double clear = step;
+        while (clear < most && !isClear(over, under, way, clear)) {
+            covered = clear;
+            clear += step;
         }
-        return over + way * walked;
+        if (clear >= most) {
+            return over + way * most;
+        }
+        while (clear - covered > thicknessMm / 16) {
+            double middle = (covered + clear) / 2;
+            boolean isClear = isClear(over, under, way, middle);
+            clear = isClear ? middle : clear;
+            covered = isClear ? covered : middle;
+        }
+        return over + way * clear;
     }
 
-    private double clearance(Vector3D point, double under, double window) {
-        double least = Double.POSITIVE_INFINITY;
-        for (int i = -8; i <= 8; i++) {
-            double at = Math.min(Math.max(under + window * i / 8, line.wireFromMm()), line.wireToMm());
-            Vector3D p = line.atWire(at).position();
-            least = Math.min(least, Math.hypot(p.getX() - point.getX(), p.getY() - point.getY()));
-        }
-        return least;
+    private boolean isClear(double over, double under, int way, double walked) {
+        return trace.distanceMm(trace.at(over + way * walked), under - walked, under + walked) > thicknessMm;
     }
 }

@@ -34,9 +34,6 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
 
 /** Makes the plan of a piece: the whole road from the document to everything that is read off it. */
 public final class Planner {
-    private static final double OUTLINE_STEP_RAD = Math.toRadians(5);
-    private static final int OUTLINE_LEAST = 9;
-
     /** Room between the two of a pair in the drawing, mm. */
     private static final double PAIR_APART_MM = 4;
 
@@ -64,8 +61,7 @@ public final class Planner {
     }
 
     private static Plan.StrandPlan strand(StrandWork work, Pose view, PlanOptions.States states) {
-        Workpiece finished = work.finished();
-        List<double[]> outline = outline(stations(finished), view);
+        List<double[]> outline = outline(work.stations(), view);
         return new Plan.StrandPlan(
                 work.strand().id(),
                 work.strand().title(),
@@ -78,7 +74,7 @@ public final class Planner {
                 work.stretch(),
                 work.handleAt(),
                 massG(work),
-                Extents.of(finished, view),
+                Extents.of(work, view),
                 outline,
                 second(work.strand(), outline),
                 work.strand().elements().stream()
@@ -121,10 +117,6 @@ public final class Planner {
         return wire.massG(work.netMm()) + balls * wire.metal().densityGPerCm3() / 1000;
     }
 
-    private static List<CentreLine.Station> stations(Workpiece workpiece) {
-        return workpiece.centreLine().stations(OUTLINE_STEP_RAD, OUTLINE_LEAST);
-    }
-
     private static List<double[]> outline(List<CentreLine.Station> stations, Pose view) {
         return stations.stream()
                 .map(s -> {
@@ -137,7 +129,7 @@ public final class Planner {
     private static Plan.ElementPlan element(StrandWork work, Element element, Pose view) {
         double from = work.cut().fromMm(element.id());
         double length = work.cut().wireMm(element.id());
-        Optional<Round> round = Round.of(work.finished(), element);
+        Optional<Round> round = Round.of(work, element);
         return new Plan.ElementPlan(
                 element.id(),
                 element.label(),
@@ -169,17 +161,18 @@ public final class Planner {
 
     /** The largest arc or the spiral of an element as it lies at last. */
     private record Round(Plan.Sizes sizes, Vector3D centre) {
-        static Optional<Round> of(Workpiece finished, Element element) {
+        static Optional<Round> of(StrandWork work, Element element) {
+            Workpiece finished = work.finished();
             for (int i = 0; i < finished.runs().size(); i++) {
                 Run run = finished.runs().get(i);
                 if (run.element().equals(element.id()) && run.now() instanceof Spiral spiral) {
                     return Optional.of(of(
                             spiral,
                             run.section().inPlaneMm(),
-                            finished.centreLine().pieces().get(i).start()));
+                            work.line().pieces().get(i).start()));
                 }
             }
-            return ofArc(finished, element);
+            return ofArc(work, element);
         }
 
         private static Round of(Spiral spiral, double wireMm, Pose start) {
@@ -188,8 +181,9 @@ public final class Planner {
             return new Round(sizes, start.at(spiral.centre()));
         }
 
-        private static Optional<Round> ofArc(Workpiece finished, Element element) {
-            CentreLine line = finished.centreLine();
+        private static Optional<Round> ofArc(StrandWork work, Element element) {
+            Workpiece finished = work.finished();
+            CentreLine line = work.line();
             Optional<Round> found = Optional.empty();
             double widest = 0;
             for (int i = 0; i < finished.runs().size(); i++) {
@@ -230,7 +224,7 @@ public final class Planner {
 
     private static Plan.StatePlan state(State state, Pose view) {
         Workpiece workpiece = state.workpiece();
-        List<CentreLine.Station> stations = stations(workpiece);
+        List<CentreLine.Station> stations = StrandWork.drawn(workpiece.centreLine());
         List<Plan.StationPlan> rows = stations.stream()
                 .map(s -> {
                     Run run = workpiece.runs().get(s.piece());

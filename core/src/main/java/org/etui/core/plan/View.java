@@ -23,7 +23,6 @@ final class View {
     /** Forms closer to square than this are not turned. */
     private static final double SQUARE = 1.12;
 
-    private static final double STEP_RAD = Math.toRadians(10);
     private static final double APART_MM = 3;
     private final Map<String, Pose> poses;
 
@@ -51,7 +50,7 @@ final class View {
     /** Least x, least y, greatest y of the middle of the wire. */
     private static double[] reach(StrandWork work, Pose pose) {
         double[] reach = {Double.POSITIVE_INFINITY, Double.POSITIVE_INFINITY, Double.NEGATIVE_INFINITY};
-        for (CentreLine.Station station : work.finished().centreLine().stations(STEP_RAD, 2)) {
+        for (CentreLine.Station station : work.stations()) {
             Vector3D p = pose.at(station.pose().position());
             reach[0] = Math.min(reach[0], p.getX());
             reach[1] = Math.min(reach[1], p.getY());
@@ -73,7 +72,7 @@ final class View {
 
     private static double longAxisRad(StrandWork work) {
         List<Coordinate> points = new ArrayList<>();
-        for (CentreLine.Station station : work.finished().centreLine().stations(STEP_RAD, 2)) {
+        for (CentreLine.Station station : work.stations()) {
             Vector3D p = station.pose().position();
             points.add(new Coordinate(p.getX(), p.getY()));
         }

@@ -2,6 +2,7 @@ package org.etui.core.work;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.etui.core.curve.CentreLine;
 import org.etui.core.curve.Crossing;
 import org.etui.core.curve.Crossings;
 import org.etui.core.piece.HandleAt;
@@ -16,6 +17,8 @@ import org.etui.core.piece.Strand;
  * @param handleAt where the handle is
  * @param operations in working order
  * @param states one more than operations: the straight wire first
+ * @param line centre line of the finished form
+ * @param stations points along it, close enough to draw
  * @param crossings where the finished form crosses itself, positions along the wire
  */
 public record StrandWork(
@@ -24,7 +27,12 @@ public record StrandWork(
         HandleAt handleAt,
         List<Operation> operations,
         List<State> states,
+        CentreLine line,
+        List<CentreLine.Station> stations,
         List<Crossing> crossings) {
+
+    private static final double DRAWN_STEP_RAD = Math.toRadians(5);
+    private static final int DRAWN_LEAST = 9;
 
     /** Works a strand of a piece. */
     public static StrandWork of(Piece piece, Strand strand) {
@@ -36,6 +44,7 @@ public record StrandWork(
             workpiece = operation.apply(workpiece);
             states.add(new State(states.size(), operation.inWords(), workpiece));
         }
+        CentreLine line = workpiece.centreLine();
         double thickness = strand.wire().section().thicknessMm();
         return new StrandWork(
                 strand,
@@ -43,7 +52,14 @@ public record StrandWork(
                 expansion.handleAt(),
                 expansion.operations(),
                 List.copyOf(states),
-                Crossings.of(workpiece.centreLine(), thickness));
+                line,
+                drawn(line),
+                Crossings.of(line, thickness));
+    }
+
+    /** Points along a centre line, close enough to draw. */
+    public static List<CentreLine.Station> drawn(CentreLine line) {
+        return line.stations(DRAWN_STEP_RAD, DRAWN_LEAST);
     }
 
     /** The finished form. */

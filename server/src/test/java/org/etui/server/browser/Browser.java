@@ -5,6 +5,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.options.ViewportSize;
+import com.microsoft.playwright.options.WaitForSelectorState;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.URI;
@@ -109,6 +110,12 @@ final class Browser implements AutoCloseable {
     /** Width and height of the page's window. */
     static ViewportSize size(Page page) {
         return page.viewportSize();
+    }
+
+    /** Waits for the form on its mat. */
+    static void untilDrawn(Page page) {
+        page.waitForSelector(
+                "[data-testid=form] g path", new Page.WaitForSelectorOptions().setState(WaitForSelectorState.ATTACHED));
     }
 
     @Override

@@ -111,7 +111,7 @@ class ViewsTest {
         BrowserContext window = browser.window(width, height);
         for (JsonNode piece : tray) {
             Page page = browser.open(window, "/pieces/" + piece.get("id").asString() + "/shape");
-            page.waitForSelector("[data-testid=form] g path");
+            Browser.untilDrawn(page);
             BoundingBox form = page.getByTestId("form").boundingBox();
             BoundingBox mat = page.locator(".mat").boundingBox();
 

@@ -1,0 +1,65 @@
+package org.etui.core.plan;
+
+import java.util.Arrays;
+import java.util.List;
+import org.etui.core.curve.CentreLine;
+import org.locationtech.jts.algorithm.Distance;
+import org.locationtech.jts.geom.Coordinate;
+
+/** A centre line as it is drawn, seen from above: chords between its stations, true to a thousandth of their radius. */
+final class Trace {
+    private final double[] wireMm;
+    private final Coordinate[] points;
+
+    /** @param stations at least one, in order along the wire */
+    Trace(List<CentreLine.Station> stations) {
+        wireMm = stations.stream().mapToDouble(CentreLine.Station::wireMm).toArray();
+        points = stations.stream()
+                .map(s -> new Coordinate(
+                        s.pose().position().getX(), s.pose().position().getY()))
+                .toArray(Coordinate[]::new);
+    }
+
+    double wireFromMm() {
+        return wireMm[0];
+    }
+
+    double wireToMm() {
+        return wireMm[wireMm.length - 1];
+    }
+
+    /** The place at a position along the wire, mm, held between its ends. */
+    Coordinate at(double positionMm) {
+        int after = after(positionMm);
+        if (after == 0 || after == wireMm.length) {
+            return points[Math.min(after, wireMm.length - 1)];
+        }
+        Coordinate a = points[after - 1];
+        Coordinate b = points[after];
+        double share = (positionMm - wireMm[after - 1]) / (wireMm[after] - wireMm[after - 1]);
+        return new Coordinate(a.x + share * (b.x - a.x), a.y + share * (b.y - a.y));
+    }
+
+    /** Distance of a point from the stretch of the line between two positions along the wire, mm. */
+    double distanceMm(Coordinate point, double fromMm, double toMm) {
+        Coordinate before = at(fromMm);
+        double least = point.distance(before);
+        for (int i = after(fromMm); i < wireMm.length && wireMm[i] < toMm; i++) {
+            least = Math.min(least, Distance.pointToSegment(point, before, points[i]));
+            before = points[i];
+        }
+        return Math.min(least, Distance.pointToSegment(point, before, at(toMm)));
+    }
+
+    /** The first station beyond a position. */
+    private int after(double positionMm) {
+        int found = Arrays.binarySearch(wireMm, positionMm);
+        if (found < 0) {
+            return -found - 1;
+        }
+        while (found < wireMm.length && wireMm[found] <= positionMm) {
+            found++;
+        }
+        return found;
+    }
+}
