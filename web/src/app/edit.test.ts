@@ -1,6 +1,17 @@
 import { describe, expect, it } from 'vitest';
 import type { Element, Piece } from '../api/types';
-import { addElement, freeId, moveElement, patched, removeElement, withElement, withEntered } from './edit';
+import {
+  addElement,
+  addStrand,
+  freeId,
+  moveElement,
+  patched,
+  removeElement,
+  removeStrand,
+  withCount,
+  withElement,
+  withEntered,
+} from './edit';
 
 const run = (id: string): Element => ({ kind: 'straight', id, lengthMm: 5, rollDeg: 0, target: 'released' });
 
@@ -57,5 +68,56 @@ describe('changing elements', () => {
     const after = patched(before, [{ op: 'replace', path: '/strands/0/elements/0/lengthMm', value: 7 }]);
     expect(after.strands[0]?.elements[0]).toMatchObject({ lengthMm: 7 });
     expect(before.strands[0]?.elements[0]).toMatchObject({ lengthMm: 5 });
+  });
+});
+
+describe('changing strands', () => {
+  const two = () => {
+    const first = addStrand({ ...piece(), work: [], parts: [], joins: [] } as Piece, 0);
+    return {
+      ...first,
+      work: [
+        { strand: 'hook', op: 'trim' },
+        { strand: 'strand-2', op: 'trim' },
+      ],
+      parts: [
+        { id: 'bead', on: 'hook.a' },
+        { id: 'cord', on: 'strand-2.run' },
+      ],
+      joins: [
+        { a: 'hook.a', b: 'cord' },
+        { a: 'strand-2.run', b: 'cord' },
+      ],
+    } as unknown as Piece;
+  };
+
+  it('adds a straight one under a name of its own', () => {
+    const after = addStrand(addStrand(piece(), 0), 0);
+    expect(after.strands.map((s) => s.id)).toEqual(['hook', 'strand-2', 'strand-3']);
+    expect(after.strands[1]).toMatchObject({ count: 1, matched: false, order: [] });
+    expect(after.source?.detached).toBe(true);
+  });
+
+  it('never gives a name twice', () => {
+    const shorter = removeStrand(addStrand(addStrand({ ...two() }, 0), 0), 1);
+    expect(addStrand(shorter, 0).strands.map((s) => s.id)).toEqual([
+      'hook',
+      'strand-3',
+      'strand-4',
+      'strand-5',
+    ]);
+  });
+
+  it('takes one out with its work and joins; what sat on it comes loose', () => {
+    const after = removeStrand(two(), 0);
+    expect(after.strands.map((s) => s.id)).toEqual(['strand-2']);
+    expect(after.work).toEqual([{ strand: 'strand-2', op: 'trim' }]);
+    expect(after.parts).toEqual([{ id: 'bead' }, { id: 'cord', on: 'strand-2.run' }]);
+    expect(after.joins).toEqual([{ a: 'strand-2.run', b: 'cord' }]);
+  });
+
+  it('counts wires and pairs', () => {
+    const after = withCount(piece(), 0, { count: 4, matched: true, mirror: true });
+    expect(after.strands[0]).toMatchObject({ id: 'hook', count: 4, matched: true, mirror: true });
   });
 });

@@ -19,7 +19,7 @@
   for (let node = walker.nextNode(); node; node = walker.nextNode()) {
     const words = node.textContent.trim();
     const element = node.parentElement;
-    if (!words || !element || element.closest('title, option, style, script')) continue;
+    if (!words || !element || !element.checkVisibility() || element.closest('title, option, style, script')) continue;
     const range = document.createRange();
     range.selectNodeContents(node);
     for (const rect of range.getClientRects()) {
