@@ -65,14 +65,9 @@ export function Tray() {
       </div>
       <footer className="sums">
         <span>
-          <b>{pieces?.length ?? ''}</b> pieces at one scale
+          <b>{pieces?.length ?? ''}</b> pieces
           {laid && `, each square ${matSquare(laid.scale)} mm`}
         </span>
-        {sums(pieces ?? []).map(([metal, mm]) => (
-          <span key={metal}>
-            <b>{units === 'mm' ? `${(mm / 1000).toFixed(2)} m` : length(mm, 'in', 'up')}</b> {words(metal)}
-          </span>
-        ))}
         <span className="scales">
           <button
             className="plain"
@@ -80,7 +75,7 @@ export function Tray() {
             aria-label="draw smaller"
             onClick={() => setNearer(nearer - 1)}
           >
-            smaller
+            −
           </button>
           <button
             className="plain"
@@ -88,9 +83,14 @@ export function Tray() {
             aria-label="draw larger"
             onClick={() => setNearer(nearer + 1)}
           >
-            larger
+            +
           </button>
         </span>
+        {sums(pieces ?? []).map(([metal, mm]) => (
+          <span key={metal}>
+            <b>{units === 'mm' ? `${(mm / 1000).toFixed(2)} m` : length(mm, 'in', 'up')}</b> {words(metal)}
+          </span>
+        ))}
         <Button component={Link} to="/tray/new" variant="contained">
           New piece
         </Button>

@@ -45,16 +45,27 @@ function gap(points: readonly Point[], a: number, b: number): number {
   return Math.hypot(at(at(points, b), 0) - at(at(points, a), 0), at(at(points, b), 1) - at(at(points, a), 1));
 }
 
+/** The first point at or beyond a position along the wire, mm. */
+function indexFrom(of: Track, s: number): number {
+  let [low, high] = [0, of.points.length];
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if (at(at(of.points, middle), 3) < s) low = middle + 1;
+    else high = middle;
+  }
+  return low;
+}
+
 /** The part of a track between two positions along the wire, mm. */
 export function part(whole: Track, fromMm: number, toMm: number): Track {
-  const keep = whole.points.map((p) => at(p, 3) >= fromMm - 1e-6 && at(p, 3) <= toMm + 1e-6);
-  const pick = <T>(list: T[]) => list.filter((_, i) => keep[i]);
-  const points = pick(whole.points);
-  const widths = pick(whole.widths);
-  const normals = pick(whole.normals);
+  const first = indexFrom(whole, fromMm - 1e-6);
+  const last = indexFrom(whole, toMm + 1e-6);
+  const points = whole.points.slice(first, last);
+  const widths = whole.widths.slice(first, last);
+  const normals = whole.normals.slice(first, last);
   const add = (s: number, front: boolean) => {
-    const i = whole.points.findIndex((p, k) => k > 0 && at(p, 3) >= s && at(at(whole.points, k - 1), 3) < s);
-    if (i < 1) return;
+    const i = indexFrom(whole, s);
+    if (i < 1 || i >= whole.points.length) return;
     const a = at(whole.points, i - 1);
     const b = at(whole.points, i);
     const share = (s - at(a, 3)) / (at(b, 3) - at(a, 3) || 1);
@@ -83,17 +94,19 @@ export function part(whole: Track, fromMm: number, toMm: number): Track {
  */
 export function ribbon(of: Track, share: number, shift = 0, light: [number, number] = [0, 1]): string {
   if (of.points.length < 2) return '';
-  const left: string[] = [];
-  const right: string[] = [];
-  of.points.forEach((p, i) => {
-    const [nx, ny] = at(of.normals, i);
+  let there = '';
+  let back = '';
+  for (let i = 0; i < of.points.length; i++) {
+    const p = at(of.points, i);
+    const n = at(of.normals, i);
     const width = at(of.widths, i);
-    const off = shift * width * (nx * light[0] + ny * light[1]);
+    const off = shift * width * (n[0] * light[0] + n[1] * light[1]);
     const half = (share * width) / 2;
-    left.push(`${num(at(p, 0) + nx * (off + half))} ${num(at(p, 1) + ny * (off + half))}`);
-    right.push(`${num(at(p, 0) + nx * (off - half))} ${num(at(p, 1) + ny * (off - half))}`);
-  });
-  return `M${left.join('L')}L${right.reverse().join('L')}Z`;
+    const [x, y] = [at(p, 0), at(p, 1)];
+    there += `${i ? 'L' : 'M'}${num(x + n[0] * (off + half))} ${num(y + n[1] * (off + half))}`;
+    back = `L${num(x + n[0] * (off - half))} ${num(y + n[1] * (off - half))}${back}`;
+  }
+  return `${there}${back}Z`;
 }
 
 /** Bounds of a track with its width, mm. */

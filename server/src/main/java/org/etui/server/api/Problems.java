@@ -20,6 +20,7 @@ import org.springframework.web.ErrorResponse;
 import org.springframework.web.bind.MissingServletRequestParameterException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 
 /** Answers every error with a problem document (RFC 9457), all bad fields at once. */
@@ -167,6 +168,12 @@ class Problems {
                 HttpStatus.BAD_REQUEST,
                 "The body cannot be read.",
                 List.of(new Violation("body", "missing or broken", "must be a JSON document")));
+    }
+
+    /** Whoever asked has gone: nothing is left to answer. */
+    @ExceptionHandler
+    void gone(AsyncRequestNotUsableException gone) {
+        LOG.debug("the asker has gone", gone);
     }
 
     @ExceptionHandler
