@@ -20,6 +20,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/springback": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["springback"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plans": {
         parameters: {
             query?: never;
@@ -1546,6 +1562,40 @@ export interface components {
              */
             seal: "none" | "wax" | "acrylic";
         };
+        Springback: {
+            /** @description inside diameter on the tool, mm */
+            toolInsideMm: number;
+            /** @description inside diameter after release, mm */
+            freeInsideMm: number;
+            /** @description inside diameter after release of metal a tenth softer, mm */
+            freeFromMm: number;
+            /** @description inside diameter after release of metal a tenth harder, mm */
+            freeToMm: number;
+            /** @description moment that bends it there, N·mm */
+            toolMomentNmm: number;
+            /**
+             * @description what that moment takes
+             * @enum {string}
+             */
+            formedBy: "fingers" | "pliers" | "vice";
+            /** @description plastic strain added, mean over the section */
+            strain: number;
+            /** @description Vickers hardness afterwards, mean over the section */
+            hardnessHv: number;
+            /** @description the sizes in every ring system that reaches so far */
+            rings: components["schemas"]["SpringbackRing"][];
+        };
+        SpringbackRing: {
+            /**
+             * @description the ring system
+             * @enum {string}
+             */
+            system: "us" | "uk" | "iso";
+            /** @description size on the tool */
+            tool: number;
+            /** @description size after release */
+            free: number;
+        };
         Plan: {
             /** @description one of each strand of the document */
             strands: components["schemas"]["PlanStrandPlan"][];
@@ -1963,6 +2013,14 @@ export interface components {
             /** @description thickness, mm */
             diameterMm: number;
         };
+        PlanControllerSpringbackQuestion: {
+            /** @description the wire */
+            wire: components["schemas"]["Wire"];
+            /** @description inside diameter on the tool, mm; or give freeInsideMm */
+            toolInsideMm?: number;
+            /** @description inside diameter after release, mm; or give toolInsideMm */
+            freeInsideMm?: number;
+        };
         PlanControllerLengthQuestion: {
             /** @description what was typed */
             text: string;
@@ -2055,6 +2113,30 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    springback: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlanControllerSpringbackQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Springback"];
+                };
             };
         };
     };

@@ -30,6 +30,11 @@ public record Flat(
     }
 
     @Override
+    public double chordMm(double yMm) {
+        return Math.abs(yMm) <= thicknessMm / 2 ? widthMm : 0;
+    }
+
+    @Override
     public double areaMm2() {
         return widthMm * thicknessMm;
     }

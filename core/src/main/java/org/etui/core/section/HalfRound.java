@@ -34,6 +34,13 @@ public record HalfRound(
         return thicknessMm;
     }
 
+    /** Of the half ellipse, flat side in: w·√(1 − (z/t)²) at a height z above the flat. */
+    @Override
+    public double chordMm(double yMm) {
+        double height = (yMm + insideFibreMm()) / thicknessMm;
+        return height < 0 || height > 1 ? 0 : widthMm * Math.sqrt(1 - height * height);
+    }
+
     /** π w t/4: half of an ellipse with half axes w/2 and t. */
     @Override
     public double areaMm2() {

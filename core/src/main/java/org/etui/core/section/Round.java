@@ -41,6 +41,11 @@ public record Round(
     }
 
     @Override
+    public double chordMm(double yMm) {
+        return Math.sqrt(Math.max(0, diameterMm * diameterMm - 4 * yMm * yMm));
+    }
+
+    @Override
     public double areaMm2() {
         return Math.PI * diameterMm * diameterMm / 4;
     }

@@ -19,6 +19,18 @@ public interface Section {
         return widthMm() + thicknessMm() - inPlaneMm();
     }
 
+    /** Distance from the centroid to the fibre nearest the inside of the curve, mm. */
+    default double insideFibreMm() {
+        return inPlaneMm() - extremeFibreMm();
+    }
+
+    /**
+     * Width of metal at a distance from the centroid, mm.
+     *
+     * @param yMm towards the outside of the curve, mm; zero width beyond the section
+     */
+    double chordMm(double yMm);
+
     /** Area, mm². */
     double areaMm2();
 

@@ -36,6 +36,11 @@ public record Square(
     }
 
     @Override
+    public double chordMm(double yMm) {
+        return Math.abs(yMm) <= sideMm / 2 ? sideMm : 0;
+    }
+
+    @Override
     public double areaMm2() {
         return sideMm * sideMm;
     }

@@ -24,6 +24,12 @@ public record Stadium(double widthMm, double thicknessMm) implements Section {
     }
 
     @Override
+    public double chordMm(double yMm) {
+        double beyond = Math.max(0, Math.abs(yMm) - (widthMm - thicknessMm) / 2);
+        return Math.sqrt(Math.max(0, thicknessMm * thicknessMm - 4 * beyond * beyond));
+    }
+
+    @Override
     public double areaMm2() {
         return (widthMm - thicknessMm) * thicknessMm + Math.PI * thicknessMm * thicknessMm / 4;
     }

@@ -33,6 +33,19 @@ class SectionTest {
                 }));
     }
 
+    /** The width of metal at a distance from the centroid is that of the outline. */
+    @ParameterizedTest
+    @MethodSource("sections")
+    void chord_isTheWidthOfTheOutline(Section section, double from, double to, DoubleUnaryOperator width) {
+        double inside = from + (to - from) * (section.insideFibreMm() / section.inPlaneMm());
+        for (double share = 0.02; share < 1; share += 0.07) {
+            double y = from + share * (to - from);
+            assertThat(section.chordMm(y - inside)).isCloseTo(width.applyAsDouble(y), within(1e-9));
+        }
+        assertThat(section.chordMm(to - inside + 0.01)).isZero();
+        assertThat(section.insideFibreMm() + section.extremeFibreMm()).isCloseTo(to - from, within(1e-9));
+    }
+
     @ParameterizedTest
     @MethodSource("sections")
     void areaAndModuli_agreeWithQuadrature(Section section, double from, double to, DoubleUnaryOperator width) {

@@ -1,18 +1,23 @@
 package org.etui.server.api;
 
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import org.etui.core.check.BadInput;
 import org.etui.core.check.Term;
+import org.etui.core.check.Violation;
 import org.etui.core.check.Word;
 import org.etui.core.measure.LengthFormat;
 import org.etui.core.measure.LengthText;
 import org.etui.core.measure.Units;
+import org.etui.core.mechanics.Springback;
 import org.etui.core.piece.Piece;
 import org.etui.core.plan.Plan;
 import org.etui.core.plan.PlanOptions;
 import org.etui.core.plan.Planner;
+import org.etui.core.wire.Wire;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -54,6 +59,36 @@ class PlanController {
     @PostMapping("/lengths")
     LengthText length(@RequestBody LengthQuestion question) {
         return LengthText.parse(question.text(), question.unit().orElse(Units.MM), question.measures());
+    }
+
+    /**
+     * What wire is bent round, or what it shall come to: one of the two.
+     *
+     * @param wire the wire
+     * @param toolInsideMm inside diameter on the tool
+     * @param freeInsideMm inside diameter after release
+     */
+    record SpringbackQuestion(
+            @Term("the wire") Wire wire,
+
+            @Term(value = "inside diameter on the tool, mm; or give freeInsideMm", from = 0, to = 10000)
+            OptionalDouble toolInsideMm,
+
+            @Term(value = "inside diameter after release, mm; or give toolInsideMm", from = 0, to = 10000)
+            OptionalDouble freeInsideMm) {}
+
+    /** What wire springs back to, or the tool that gives a size. */
+    @PostMapping("/springback")
+    Springback springback(@RequestBody SpringbackQuestion question) {
+        if (question.toolInsideMm().isPresent() == question.freeInsideMm().isPresent()) {
+            throw new BadInput(List.of(new Violation(
+                    question.toolInsideMm().isPresent() ? "freeInsideMm" : "toolInsideMm",
+                    question.toolInsideMm().isPresent() ? "both" : "neither",
+                    "give exactly one of toolInsideMm and freeInsideMm")));
+        }
+        return question.toolInsideMm().isPresent()
+                ? Springback.onTool(question.wire(), question.toolInsideMm().getAsDouble())
+                : Springback.toFree(question.wire(), question.freeInsideMm().getAsDouble());
     }
 
     static Units units(String word) {

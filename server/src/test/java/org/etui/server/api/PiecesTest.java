@@ -223,4 +223,36 @@ class PiecesTest {
                 .isEqualTo(34);
         assertThat(http.post("/api/lengths", "{\"text\": \"\"}").status()).isEqualTo(400);
     }
+
+    /** Source of the size: finite-element run, CalculiX 2.20, 1.63 mm copper bent to 10.8 frees to 11.054. */
+    @Test
+    void springback_isAnsweredBothWays() {
+        String wire = "{\"wire\": {\"metal\": \"copper\", \"section\": {\"shape\": \"round\", \"diameterMm\": 1.63}}, ";
+
+        JsonNode there =
+                http.post("/api/springback", wire + "\"toolInsideMm\": 19.97}").json();
+        double free = there.get("freeInsideMm").asDouble();
+        assertThat(free).isCloseTo(2 * 11.054 - 1.63, within(0.1));
+        assertThat(there.get("formedBy").asString()).isEqualTo("fingers");
+        assertThat(there.get("rings")).hasSize(3);
+
+        JsonNode back = http.post("/api/springback", wire + "\"freeInsideMm\": " + free + "}")
+                .json();
+        assertThat(back.get("toolInsideMm").asDouble()).isCloseTo(19.97, within(1e-3));
+    }
+
+    @Test
+    void springback_ofNeitherOrBothSizes_isRefused() {
+        String wire = "{\"wire\": {\"metal\": \"copper\", \"section\": {\"shape\": \"round\", \"diameterMm\": 1.63}}";
+
+        JsonNode neither = http.post("/api/springback", wire + "}").json();
+        assertThat(neither.at("/violations/0/path").asString()).isEqualTo("toolInsideMm");
+        JsonNode both = http.post("/api/springback", wire + ", \"toolInsideMm\": 5, \"freeInsideMm\": 5}")
+                .json();
+        assertThat(both.get("status").asInt()).isEqualTo(400);
+        assertThat(both.at("/violations/0/limit").asString()).contains("exactly one");
+        assertThat(http.post("/api/springback", wire + ", \"toolInsideMm\": -1}")
+                        .status())
+                .isEqualTo(400);
+    }
 }

@@ -4,6 +4,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.ViewportSize;
 import com.microsoft.playwright.options.WaitForSelectorState;
 import java.io.IOException;
@@ -27,6 +28,9 @@ final class Browser implements AutoCloseable {
             "--disable-component-update",
             "--disable-sync");
 
+    /** A busy machine may take this long to answer. */
+    private static final int PATIENCE_MS = 30_000;
+
     private final Playwright playwright;
     private final com.microsoft.playwright.Browser browser;
     private final String base;
@@ -35,6 +39,7 @@ final class Browser implements AutoCloseable {
     /** @param more further switches of the browser */
     Browser(int port, String... more) {
         base = "http://127.0.0.1:" + port;
+        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
         playwright = Playwright.create(
                 new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
         browser = playwright
@@ -54,7 +59,7 @@ final class Browser implements AutoCloseable {
 
     private void watch(Page page, int width, int height) {
         page.setViewportSize(width, height);
-        page.setDefaultTimeout(15_000);
+        page.setDefaultTimeout(PATIENCE_MS);
         page.onPageError(error -> complaints.add("error in the page: " + error));
         page.onConsoleMessage(message -> {
             if (message.type().equals("error") && !message.text().contains("Failed to load resource")) {

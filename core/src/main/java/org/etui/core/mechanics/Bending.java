@@ -1,0 +1,38 @@
+package org.etui.core.mechanics;
+
+import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
+
+/**
+ * Wire laid round a tool and let go: springback, both ways, from the fibres.
+ *
+ * @param toolCurvaturePerMm curvature on the tool, 1/mm
+ * @param toolMomentNmm moment that held it there, N·mm, never negative
+ * @param after the fibres after release
+ */
+public record Bending(double toolCurvaturePerMm, double toolMomentNmm, Fibres after) {
+    private static final int EVALUATIONS = 200;
+
+    /** What a tool of a curvature gives. */
+    public static Bending onTool(Fibres before, double toolCurvaturePerMm) {
+        Fibres held = before.bent(toolCurvaturePerMm);
+        return new Bending(toolCurvaturePerMm, Math.abs(held.momentNmm()), held.released());
+    }
+
+    /**
+     * The tool that gives a curvature after release. Springback is at most the greatest moment over the stiffness, so that the
+     * tool is bracketed.
+     */
+    public static Bending toFree(Fibres before, double freeCurvaturePerMm) {
+        double way = Math.signum(freeCurvaturePerMm - before.curvaturePerMm());
+        if (way == 0) {
+            return onTool(before, freeCurvaturePerMm);
+        }
+        double most = 1.2 * before.fullMomentNmm() / before.stiffnessNmm2();
+        double from = Math.min(freeCurvaturePerMm, freeCurvaturePerMm + way * most);
+        double to = Math.max(freeCurvaturePerMm, freeCurvaturePerMm + way * most);
+        double precise = 1e-9 * Math.max(Math.abs(freeCurvaturePerMm), most);
+        double tool = new BracketingNthOrderBrentSolver(1e-12, 1e-15, precise, 5)
+                .solve(EVALUATIONS, k -> before.bent(k).released().curvaturePerMm() - freeCurvaturePerMm, from, to);
+        return onTool(before, tool);
+    }
+}

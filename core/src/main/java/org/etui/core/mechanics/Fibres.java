@@ -1,0 +1,291 @@
+package org.etui.core.mechanics;
+
+import java.util.Arrays;
+import org.etui.core.check.Check;
+import org.etui.core.section.Section;
+import org.hipparchus.analysis.integration.gauss.GaussIntegrator;
+import org.hipparchus.analysis.integration.gauss.GaussIntegratorFactory;
+import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
+
+/**
+ * A section of wire that remembers: fibres over the depth, each with its plastic strain, its back stress and the plastic
+ * strain it has accumulated. The fibre beam of structural engineering (Spacone, Filippou and Taucer, 1996) with the
+ * hardening of {@link Material}. Strains follow the curvature by atanh(κy), the mean of the logarithmic strains outside
+ * and inside, so that tight bends count fully and the axis stays in the middle. Immutable.
+ *
+ * <p>Sections that are not alike on both sides are reckoned from the axis that halves the area; an estimate while they are
+ * still partly elastic.
+ */
+public final class Fibres {
+    private static final int HALF = 8;
+    private static final GaussIntegrator GAUSS = new GaussIntegratorFactory().legendre(HALF, 0, Math.PI / 2);
+    /** No fibre is strained as if it lay closer to the middle of the curve than this share of the radius. */
+    private static final double TIGHTEST = 0.97;
+
+    private static final double PRECISE = 1e-12;
+    private static final int EVALUATIONS = 200;
+    private static final int ROUNDS = 60;
+
+    private final Material material;
+    private final double[] y;
+    private final double[] area;
+    private final double curvature;
+    private final double[] plastic;
+    private final double[] back;
+    private final double[] stock;
+    private final double[] strain;
+    private double moment = Double.NaN;
+
+    private Fibres(
+            Material material,
+            double[] y,
+            double[] area,
+            double curvature,
+            double[] plastic,
+            double[] back,
+            double[] stock,
+            double[] strain) {
+        this.material = material;
+        this.y = y;
+        this.area = area;
+        this.curvature = curvature;
+        this.plastic = plastic;
+        this.back = back;
+        this.stock = stock;
+        this.strain = strain;
+    }
+
+    /** Straight wire as bought, free of stress. */
+    public static Fibres of(Material material, Section section) {
+        return of(material, section, 1);
+    }
+
+    /**
+     * The same over a finer mesh.
+     *
+     * @param fineness how many times the usual eight fibres a side, for checks against closed forms
+     */
+    static Fibres of(Material material, Section section, int fineness) {
+        double[][] mesh = mesh(section, fineness);
+        int n = mesh[0].length;
+        double[] strain = new double[n];
+        Arrays.fill(strain, material.boughtStrain());
+        return new Fibres(material, mesh[0], mesh[1], 0, new double[n], new double[n], new double[n], strain);
+    }
+
+    /** Gauss points over each half, y = h·sin θ, so that round edges are integrated exactly; areas scaled to the section's. */
+    private static double[][] mesh(Section section, int fineness) {
+        double axis = equalAreaMm(section);
+        int half = HALF * fineness;
+        double[] y = new double[2 * half];
+        double[] area = new double[2 * half];
+        for (int side = -1; side <= 1; side += 2) {
+            double depth = side > 0 ? section.extremeFibreMm() - axis : section.insideFibreMm() + axis;
+            int first = side > 0 ? half : 0;
+            for (int part = 0; part < fineness; part++) {
+                for (int i = 0; i < HALF; i++) {
+                    int at = first + part * HALF + i;
+                    double theta = (GAUSS.getPoint(i) + part * Math.PI / 2) / fineness;
+                    y[at] = side * depth * Math.sin(theta);
+                    area[at] = section.chordMm(y[at] + axis) * depth * Math.cos(theta) * GAUSS.getWeight(i) / fineness;
+                }
+            }
+        }
+        double scale = section.areaMm2() / Arrays.stream(area).sum();
+        for (int i = 0; i < area.length; i++) {
+            area[i] *= scale;
+        }
+        return new double[][] {y, area};
+    }
+
+    /** Where the axis that halves the area lies beyond the centroid, mm. */
+    private static double equalAreaMm(Section section) {
+        if (Math.abs(section.extremeFibreMm() - section.insideFibreMm()) < PRECISE) {
+            return 0;
+        }
+        double low = -section.insideFibreMm();
+        double high = section.extremeFibreMm();
+        return new BracketingNthOrderBrentSolver(1e-9, 5)
+                .solve(EVALUATIONS, at -> areaBelow(section, low, at) - section.areaMm2() / 2, low, high);
+    }
+
+    private static double areaBelow(Section section, double from, double to) {
+        return to <= from
+                ? 0
+                : new GaussIntegratorFactory().legendre(40, from, to).integrate(section::chordMm);
+    }
+
+    /** Curvature now, 1/mm. */
+    public double curvaturePerMm() {
+        return curvature;
+    }
+
+    /** Bent, or unbent, to a curvature, 1/mm. */
+    public Fibres bent(double curvaturePerMm) {
+        int n = y.length;
+        double[] nextPlastic = new double[n];
+        double[] nextBack = new double[n];
+        double[] nextStock = new double[n];
+        double[] nextStrain = new double[n];
+        double full = material.flow().fullMpa();
+        double spread = full - material.flow().startMpa();
+        double scale = material.flow().strainScale();
+        double kinematic = material.backStressMpa();
+        double modulus = material.modulusMpa();
+        double sum = 0;
+        for (int i = 0; i < n; i++) {
+            double trial = modulus * (strainAt(curvaturePerMm, y[i]) - plastic[i]);
+            double side = trial < back[i] ? -1 : 1;
+            double left = spread * Math.exp(-strain[i] / scale) + stock[i] - side * back[i];
+            double flowed = flowed(side * trial, modulus, full, left, scale);
+            double fade = flowed == 0 ? 1 : Math.exp(-flowed / scale);
+            nextPlastic[i] = plastic[i] + side * flowed;
+            nextBack[i] = side * kinematic + (back[i] - side * kinematic) * fade;
+            nextStock[i] = kinematic + (stock[i] - kinematic) * fade;
+            nextStrain[i] = strain[i] + flowed;
+            sum += (trial - side * modulus * flowed) * y[i] * area[i];
+        }
+        Fibres after = new Fibres(material, y, area, curvaturePerMm, nextPlastic, nextBack, nextStock, nextStrain);
+        after.moment = sum;
+        return after;
+    }
+
+    /**
+     * Plastic strain that brings the stress back to the flow stress: E·(ε − Δp) = σs − B·exp(−Δp/εc), where B is what is left
+     * of the hardening in this direction. Exact for any step in one direction; Newton's method from nothing, which a convex
+     * falling function meets from below.
+     */
+    private static double flowed(double trial, double modulus, double full, double left, double scale) {
+        double p = 0;
+        for (int round = 0; round < ROUNDS; round++) {
+            double soft = left * Math.exp(-p / scale);
+            double over = trial - modulus * p - full + soft;
+            if (over <= full * PRECISE) {
+                break;
+            }
+            p += over / (modulus + soft / scale);
+        }
+        return p;
+    }
+
+    private static double strainAt(double curvature, double y) {
+        double share = Math.min(Math.max(curvature * y, -TIGHTEST), TIGHTEST);
+        return 0.5 * Math.log((1 + share) / (1 - share));
+    }
+
+    /** Bending moment that holds it, N·mm, positive where it bends further. */
+    public double momentNmm() {
+        if (Double.isNaN(moment)) {
+            double sum = 0;
+            for (int i = 0; i < y.length; i++) {
+                sum += material.modulusMpa() * (strainAt(curvature, y[i]) - plastic[i]) * y[i] * area[i];
+            }
+            moment = sum;
+        }
+        return moment;
+    }
+
+    /** Bending stiffness while elastic, N·mm². */
+    public double stiffnessNmm2() {
+        double sum = 0;
+        for (int i = 0; i < y.length; i++) {
+            sum += y[i] * y[i] * area[i];
+        }
+        return material.modulusMpa() * sum;
+    }
+
+    /** The greatest moment that it could ever carry, N·mm: every fibre at full flow stress. */
+    public double fullMomentNmm() {
+        double sum = 0;
+        for (int i = 0; i < y.length; i++) {
+            sum += Math.abs(y[i]) * area[i];
+        }
+        return material.flow().fullMpa() * sum;
+    }
+
+    /** Let go: the curvature at which the moment is nothing. Stress stays inside. */
+    public Fibres released() {
+        double held = momentNmm();
+        double precise = fullMomentNmm() * 1e-10;
+        double guess = curvature - held / stiffnessNmm2();
+        Fibres elastic = bent(guess);
+        if (Math.abs(elastic.momentNmm()) <= precise) {
+            return elastic;
+        }
+        double other = guess - 2 * elastic.momentNmm() / stiffnessNmm2() - held * 1e-6 / stiffnessNmm2();
+        while (bent(other).momentNmm() * held > 0) {
+            other -= held / stiffnessNmm2();
+        }
+        double low = Math.min(other, curvature);
+        double high = Math.max(other, curvature);
+        return bent(new BracketingNthOrderBrentSolver(1e-13, 1e-15, precise, 5)
+                .solve(
+                        EVALUATIONS,
+                        k -> bent(k).momentNmm(),
+                        low,
+                        high,
+                        guess > low && guess < high ? guess : (low + high) / 2));
+    }
+
+    /**
+     * Worked without bending: every fibre is strained alike and the section takes another shape, free of stress where it lies;
+     * what bending had left in one direction fades as if it had gone on.
+     *
+     * @param section the section afterwards
+     * @param added plastic strain added, 0 or more
+     * @param growth length afterwards over length before: the radius grows with it
+     */
+    public Fibres worked(Section section, double added, double growth) {
+        Check.within("added", added, 0, 100);
+        double[][] mesh = mesh(section, y.length / (2 * HALF));
+        double fade = Math.exp(-added / material.flow().strainScale());
+        double nextCurvature = curvature / growth;
+        int n = y.length;
+        double[] free = new double[n];
+        double[] nextBack = new double[n];
+        double[] nextStock = new double[n];
+        double[] nextStrain = new double[n];
+        for (int i = 0; i < n; i++) {
+            free[i] = strainAt(nextCurvature, mesh[0][i]);
+            nextBack[i] = back[i] * fade;
+            nextStock[i] = stock[i] * fade;
+            nextStrain[i] = strain[i] + added;
+        }
+        return new Fibres(material, mesh[0], mesh[1], nextCurvature, free, nextBack, nextStock, nextStrain);
+    }
+
+    /** Strained alike without a change of section. */
+    public Fibres hardened(double added) {
+        double[] nextStrain = strain.clone();
+        for (int i = 0; i < nextStrain.length; i++) {
+            nextStrain[i] += added;
+        }
+        return new Fibres(material, y, area, curvature, plastic, back, stock, nextStrain);
+    }
+
+    /** Plastic strain since annealed, mean over the section. */
+    public double meanStrain() {
+        double sum = 0;
+        double all = 0;
+        for (int i = 0; i < y.length; i++) {
+            sum += strain[i] * area[i];
+            all += area[i];
+        }
+        return sum / all;
+    }
+
+    /** Plastic strain added since purchase, mean over the section. */
+    public double addedStrain() {
+        return Math.max(0, meanStrain() - material.boughtStrain());
+    }
+
+    /** Plastic strain added since purchase where it is greatest. */
+    public double greatestAddedStrain() {
+        return Arrays.stream(strain).max().orElse(0) - material.boughtStrain();
+    }
+
+    /** What it is made of. */
+    public Material material() {
+        return material;
+    }
+}

@@ -1,0 +1,116 @@
+package org.etui.core.mechanics;
+
+import java.util.Arrays;
+import org.hipparchus.analysis.UnivariateFunction;
+import org.hipparchus.analysis.integration.gauss.GaussIntegrator;
+import org.hipparchus.analysis.integration.gauss.GaussIntegratorFactory;
+import org.hipparchus.analysis.interpolation.LinearInterpolator;
+import org.hipparchus.analysis.polynomials.PolynomialSplineFunction;
+import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
+
+/**
+ * What a bend holds, as a beam of its own fibres pulled open. The moment runs as the arm at each place (Castigliano's theorem
+ * for the opening); the fibres say how far a moment bends a place open and what of it stays. Two figures that are never
+ * confused: the load at which it starts to give, and the load that it holds.
+ *
+ * @param startsToGiveN load that leaves the first trace of a set, N
+ * @param holdsN load that leaves 0.2 mm of opening, N
+ * @param givesMmPerN how far it opens for a newton while elastic, mm
+ */
+public record Hold(double startsToGiveN, double holdsN, double givesMmPerN) {
+    /** First trace of a set, mm of opening: the least that a calliper shows (engineering estimate). */
+    private static final double TRACE_MM = 0.01;
+
+    /** Opening that is felt and seen, mm (engineering estimate). */
+    private static final double OPENED_MM = 0.2;
+
+    /** How far a leg goes on beyond the bow where it is squeezed, mm. */
+    private static final double LEG_MM = 5;
+
+    private static final int STEPS = 60;
+    private static final GaussIntegrator ALONG = new GaussIntegratorFactory().legendre(16, 0, Math.PI / 2);
+
+    /**
+     * A hook or loop pulled through its centre: the arm at an angle θ from the load line is R·sin θ.
+     *
+     * @param fibres of the bend as it lies
+     * @param radiusMm centre-line radius, mm
+     * @param sweepRad how far it goes round, rad; only the half turn about its back is loaded
+     */
+    public static Hold ofHook(Fibres fibres, double radiusMm, double sweepRad) {
+        return of(fibres, radiusMm, sweepRad, 0);
+    }
+
+    /**
+     * The squeeze test of an ear wire: the legs of a bow pressed together or pulled apart at their ends, the arm R + 5 mm at
+     * the back of the bow.
+     */
+    public static Hold ofBow(Fibres fibres, double radiusMm, double sweepRad) {
+        return of(fibres, radiusMm, sweepRad, LEG_MM);
+    }
+
+    private static Hold of(Fibres fibres, double radiusMm, double sweepRad, double legMm) {
+        double from = Math.max(0, Math.PI / 2 - sweepRad / 2);
+        UnivariateFunction arm = angle -> legMm + radiusMm * Math.sin(angle);
+        double mostArm = arm.value(Math.PI / 2);
+        Curve curve = Curve.of(fibres, OPENED_MM / (radiusMm * mostArm));
+        double mostN = curve.mostNmm / mostArm;
+        double gives = opening(from, radiusMm, arm, a -> a / fibres.stiffnessNmm2());
+        return new Hold(
+                load(curve, from, radiusMm, arm, TRACE_MM, mostN),
+                load(curve, from, radiusMm, arm, OPENED_MM, mostN),
+                gives);
+    }
+
+    private static double load(
+            Curve curve, double from, double radiusMm, UnivariateFunction arm, double setMm, double mostN) {
+        UnivariateFunction over = n -> opening(from, radiusMm, arm, a -> curve.staysOpen(n * a)) - setMm;
+        return over.value(mostN) <= 0 ? mostN : new BracketingNthOrderBrentSolver(1e-6, 5).solve(200, over, 0, mostN);
+    }
+
+    /** Opening at the mouth, ∫ change of curvature × arm × R dθ over both halves, mm. */
+    private static double opening(double from, double radiusMm, UnivariateFunction arm, UnivariateFunction turned) {
+        double share = (Math.PI / 2 - from) / (Math.PI / 2);
+        return 2
+                * share
+                * radiusMm
+                * ALONG.integrate(t -> {
+                    double a = arm.value(from + t * share);
+                    return turned.value(a) * a;
+                });
+    }
+
+    /** Moment that opens a place against the curvature that stays open after unloading. */
+    private static final class Curve {
+        private final PolynomialSplineFunction set;
+        private final double mostNmm;
+
+        private Curve(double[] moments, double[] sets) {
+            set = new LinearInterpolator().interpolate(moments, sets);
+            mostNmm = moments[moments.length - 1];
+        }
+
+        /** Opens further and further, in growing steps, from elastic to far beyond what a held load may leave. */
+        static Curve of(Fibres fibres, double setPerMm) {
+            double stiffness = fibres.stiffnessNmm2();
+            double furthest = fibres.fullMomentNmm() / stiffness + 12 * setPerMm;
+            double[] moments = new double[STEPS + 1];
+            double[] sets = new double[STEPS + 1];
+            int kept = 1;
+            for (int i = 1; i <= STEPS; i++) {
+                double opened = furthest * i * i / (STEPS * STEPS);
+                double moment = -fibres.bent(fibres.curvaturePerMm() - opened).momentNmm();
+                if (moment > moments[kept - 1]) {
+                    moments[kept] = moment;
+                    sets[kept] = Math.max(sets[kept - 1], opened - moment / stiffness);
+                    kept++;
+                }
+            }
+            return new Curve(Arrays.copyOf(moments, kept), Arrays.copyOf(sets, kept));
+        }
+
+        double staysOpen(double momentNmm) {
+            return momentNmm >= mostNmm ? set.value(mostNmm) : set.value(Math.max(0, momentNmm));
+        }
+    }
+}

@@ -1,0 +1,55 @@
+package org.etui.core.mechanics;
+
+import org.etui.core.check.Check;
+import org.etui.core.metal.Flow;
+import org.etui.core.metal.Metal;
+import org.etui.core.metal.MusicWire;
+import org.etui.core.wire.Wire;
+
+/**
+ * How a metal gives way: elastic up to a flow stress that grows by Voce's law with plastic strain. Of what bending adds, a
+ * share is kinematic (Armstrong and Frederick, 1966): metal bent one way yields early the other way (Bauschinger, 1886).
+ *
+ * @param modulusMpa Young's modulus, MPa
+ * @param flow flow stress by plastic strain since annealed
+ * @param boughtStrain plastic strain that drawing left in it at purchase
+ * @param kinematicShare share of the hardening since purchase that works against the way back, 0 to below 1
+ */
+public record Material(double modulusMpa, Flow flow, double boughtStrain, double kinematicShare) {
+    /** Engineering estimate. */
+    public static final double KINEMATIC_SHARE = 0.3;
+
+    /** Music wire hardly hardens: its flow stress is held between this share of its strength and the strength (estimate). */
+    private static final double SPRING_YIELD = 0.95;
+
+    private static final double SPRING_SCALE = 0.05;
+
+    /** @throws IllegalArgumentException if a value is out of range */
+    public Material {
+        Check.that(modulusMpa > 0 && modulusMpa < 1e6, "modulusMpa must be above 0 and below 1000000");
+        Check.within("boughtStrain", boughtStrain, 0, 10);
+        Check.that(kinematicShare >= 0 && kinematicShare < 1, "kinematicShare must be from 0 to below 1");
+    }
+
+    /** Of a wire as bought. */
+    public static Material of(Wire wire) {
+        Metal metal = wire.metal();
+        return metal.flow()
+                .map(flow -> new Material(
+                        metal.modulusGpa() * 1000, flow, wire.temper().strain(), KINEMATIC_SHARE))
+                .orElseGet(() -> spring(wire));
+    }
+
+    /** Music wire comes drawn to its strength (ASTM A228); its flow curve starts there. */
+    private static Material spring(Wire wire) {
+        double within = Math.min(Math.max(wire.section().thicknessMm(), 0.1), 6.5);
+        double strength = MusicWire.tensileMpa(within);
+        Flow flow = new Flow(SPRING_YIELD * strength, strength, SPRING_SCALE);
+        return new Material(wire.metal().modulusGpa() * 1000, flow, 0, KINEMATIC_SHARE);
+    }
+
+    /** Greatest part of the hardening since purchase that is kinematic, MPa. */
+    double backStressMpa() {
+        return kinematicShare * (flow.fullMpa() - flow.stressMpa(boughtStrain));
+    }
+}

@@ -1,0 +1,120 @@
+package org.etui.core.mechanics;
+
+import java.util.List;
+import org.etui.core.check.Check;
+import org.etui.core.check.Term;
+import org.etui.core.measure.RingSize;
+import org.etui.core.metal.Flow;
+import org.etui.core.wire.Wire;
+
+/**
+ * What wire bent round a tool springs back to, and the tool that gives a size. An estimate: the flow curve is good to about
+ * ±10 %, and the band says what that makes of the size.
+ *
+ * @param toolInsideMm inside diameter on the tool
+ * @param freeInsideMm inside diameter after release
+ * @param freeFromMm that for metal a tenth softer than the table says
+ * @param freeToMm that for metal a tenth harder
+ * @param toolMomentNmm moment that bends it there
+ * @param formedBy what that moment takes
+ * @param strain plastic strain added, mean over the section
+ * @param hardnessHv Vickers hardness afterwards, mean over the section
+ * @param rings the sizes in every ring system that reaches so far
+ */
+public record Springback(
+        @Term("inside diameter on the tool, mm") double toolInsideMm,
+        @Term("inside diameter after release, mm") double freeInsideMm,
+
+        @Term("inside diameter after release of metal a tenth softer, mm")
+        double freeFromMm,
+
+        @Term("inside diameter after release of metal a tenth harder, mm")
+        double freeToMm,
+
+        @Term("moment that bends it there, N·mm") double toolMomentNmm,
+        @Term("what that moment takes") FormedBy formedBy,
+
+        @Term("plastic strain added, mean over the section") double strain,
+
+        @Term("Vickers hardness afterwards, mean over the section")
+        double hardnessHv,
+
+        @Term("the sizes in every ring system that reaches so far")
+        List<Ring> rings) {
+    /** What the flow curves are good to. */
+    private static final double BAND = 0.1;
+
+    /**
+     * Ring sizes.
+     *
+     * @param system the system
+     * @param tool size on the tool
+     * @param free size after release
+     */
+    public record Ring(
+            @Term("the ring system") RingSize system,
+            @Term("size on the tool") double tool,
+            @Term("size after release") double free) {}
+
+    /** What wire does on a tool of an inside diameter, mm. */
+    public static Springback onTool(Wire wire, double toolInsideMm) {
+        Fibres straight = Fibres.of(Material.of(wire), wire.section());
+        return of(wire, Bending.onTool(straight, curvature(wire, "toolInsideMm", toolInsideMm)));
+    }
+
+    /** The tool for an inside diameter after release, mm. */
+    public static Springback toFree(Wire wire, double freeInsideMm) {
+        Fibres straight = Fibres.of(Material.of(wire), wire.section());
+        return of(wire, Bending.toFree(straight, curvature(wire, "freeInsideMm", freeInsideMm)));
+    }
+
+    private static double curvature(Wire wire, String field, double insideMm) {
+        Check.within(field, insideMm, 0, Check.GREATEST);
+        return 2 / (insideMm + wire.section().inPlaneMm());
+    }
+
+    private static Springback of(Wire wire, Bending bending) {
+        double tool = insideMm(wire, bending.toolCurvaturePerMm());
+        double free = insideMm(wire, bending.after().curvaturePerMm());
+        Material material = bending.after().material();
+        return new Springback(
+                tool,
+                free,
+                freeOf(wire, material, bending, 1 - BAND),
+                freeOf(wire, material, bending, 1 + BAND),
+                bending.toolMomentNmm(),
+                FormedBy.of(bending.toolMomentNmm()),
+                bending.after().addedStrain(),
+                material.flow().vickers(bending.after().meanStrain()),
+                rings(tool, free));
+    }
+
+    private static double freeOf(Wire wire, Material material, Bending bending, double share) {
+        Flow flow = material.flow();
+        Flow other = new Flow(flow.startMpa() * share, flow.fullMpa() * share, flow.strainScale());
+        Material scattered =
+                new Material(material.modulusMpa(), other, material.boughtStrain(), material.kinematicShare());
+        Fibres straight = Fibres.of(scattered, wire.section());
+        return insideMm(
+                wire,
+                Bending.onTool(straight, bending.toolCurvaturePerMm()).after().curvaturePerMm());
+    }
+
+    /** Wire that springs back straight has no size: the greatest length there is stands for it. */
+    private static double insideMm(Wire wire, double curvaturePerMm) {
+        return curvaturePerMm <= 2 / Check.GREATEST
+                ? Check.GREATEST
+                : Math.max(0, 2 / curvaturePerMm - wire.section().inPlaneMm());
+    }
+
+    private static List<Ring> rings(double toolMm, double freeMm) {
+        return List.of(RingSize.values()).stream()
+                .filter(system -> toolMm > 0 && reaches(system, system.sizeOf(toolMm)))
+                .map(system -> new Ring(system, system.sizeOf(toolMm), system.sizeOf(freeMm)))
+                .toList();
+    }
+
+    private static boolean reaches(RingSize system, double size) {
+        return size >= system.least() && size <= system.most();
+    }
+}
