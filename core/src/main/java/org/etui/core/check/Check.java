@@ -1,5 +1,7 @@
 package org.etui.core.check;
 
+import java.util.function.Supplier;
+
 /** Argument checks of records; each throws {@link IllegalArgumentException} that names the field and echoes the value. */
 public final class Check {
     /** The greatest number the contract knows, in whatever unit: a length of 100 m. */
@@ -39,6 +41,17 @@ public final class Check {
     public static void that(boolean condition, String message) {
         if (!condition) {
             throw new IllegalArgumentException(message);
+        }
+    }
+
+    /**
+     * The same with a message that is put together only when it is needed, for what is made at every point of a curve.
+     *
+     * @throws IllegalArgumentException with the message if it does not hold
+     */
+    public static void that(boolean condition, Supplier<String> message) {
+        if (!condition) {
+            throw new IllegalArgumentException(message.get());
         }
     }
 }

@@ -15,7 +15,8 @@ public record Arc(double radiusMm, double sweepRad) implements CurvePiece {
     public Arc {
         Check.positive("radius", radiusMm);
         Check.that(
-                sweepRad != 0 && Double.isFinite(sweepRad), "sweep must be finite and not 0, was " + sweepRad + " rad");
+                sweepRad != 0 && Double.isFinite(sweepRad),
+                () -> "sweep must be finite and not 0, was " + sweepRad + " rad");
     }
 
     /**

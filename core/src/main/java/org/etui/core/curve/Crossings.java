@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.BiPredicate;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
@@ -33,12 +34,14 @@ public final class Crossings {
     private static final int ROUNDS = 30;
 
     private final CentreLine line;
+    private final BiPredicate<Integer, Integer> together;
     private final double thicknessMm;
     private final List<Crossing> found = new ArrayList<>();
     private final Map<Part, Touch> touches = new HashMap<>();
 
-    private Crossings(CentreLine line, double thicknessMm) {
+    private Crossings(CentreLine line, double thicknessMm, BiPredicate<Integer, Integer> together) {
         this.line = line;
+        this.together = together;
         this.thicknessMm = thicknessMm;
     }
 
@@ -49,7 +52,16 @@ public final class Crossings {
      * @param thicknessMm thickness of the wire: places whose positions differ by less from an earlier one's count once
      */
     public static List<Crossing> of(CentreLine line, double thicknessMm) {
-        Crossings crossings = new Crossings(line, thicknessMm);
+        return of(line, thicknessMm, (a, b) -> false);
+    }
+
+    /**
+     * The same, leaving out pieces that lie side by side by their nature, such as the turns of a wrap.
+     *
+     * @param together whether two pieces, by their numbers, are left out
+     */
+    public static List<Crossing> of(CentreLine line, double thicknessMm, BiPredicate<Integer, Integer> together) {
+        Crossings crossings = new Crossings(line, thicknessMm, together);
         crossings.look();
         crossings.addTouches();
         crossings.found.sort((a, b) -> Double.compare(a.firstMm(), b.firstMm()));
@@ -63,7 +75,8 @@ public final class Crossings {
                 pair(limbs.get(a), limbs.get(a));
             }
             for (int b = a + 1; b < limbs.size(); b++) {
-                if (limbs.get(a).near(limbs.get(b), thicknessMm)) {
+                if (!together.test(limbs.get(a).piece, limbs.get(b).piece)
+                        && limbs.get(a).near(limbs.get(b), thicknessMm)) {
                     pair(limbs.get(a), limbs.get(b));
                 }
             }

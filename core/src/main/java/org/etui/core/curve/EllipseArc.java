@@ -28,7 +28,7 @@ public record EllipseArc(double aMm, double bMm, double offsetMm, double fromRad
         Check.positive("half axis b", bMm);
         Check.within("offset", offsetMm, 0, Check.GREATEST);
         Check.that(toRad > fromRad, "the end must come after the beginning");
-        Check.that(side == 1 || side == -1, "side must be 1 or -1, was " + side);
+        Check.that(side == 1 || side == -1, () -> "side must be 1 or -1, was " + side);
     }
 
     /**

@@ -45,12 +45,12 @@ public record Helix(CurvePiece base, double slope) implements CurvePiece {
         Along.checked(sMm, lengthMm());
         double along = Math.min(sMm / Math.sqrt(1 + slope * slope), base.lengthMm());
         Pose flat = base.at(Math.max(along, 0));
-        Pose here = new Pose(flat.position().add(new Vector3D(0, 0, along * slope)), flat.frame()).lifted(slopeRad());
+        Pose here = new Pose(flat.position().add(new Vector3D(0, 0, along * slope)), flat.frame()).climbing(slope);
         return start().inverse().then(here);
     }
 
     private Pose start() {
-        return Pose.START.lifted(slopeRad());
+        return Pose.START.climbing(slope);
     }
 
     /** A point of the base's frame as seen from the start: the axis runs along z there. */

@@ -15,7 +15,7 @@ public record Line(double lengthMm) implements CurvePiece {
     public Line {
         Check.that(
                 lengthMm >= 0 && Double.isFinite(lengthMm),
-                "length must be 0 or more and finite, was " + lengthMm + " mm");
+                () -> "length must be 0 or more and finite, was " + lengthMm + " mm");
     }
 
     @Override

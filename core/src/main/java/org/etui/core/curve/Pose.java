@@ -33,6 +33,13 @@ public record Pose(Vector3D position, Rotation frame) {
         return angleRad == 0 ? this : new Pose(position, frame.applyTo(about(0, -1, angleRad)));
     }
 
+    /** This pose with its heading lifted by a slope, climb over run; by half-angle formulas, since a helix asks at every point. */
+    Pose climbing(double slope) {
+        double slant = Math.sqrt(1 + slope * slope);
+        double cosine = Math.sqrt((1 + 1 / slant) / 2);
+        return new Pose(position, frame.applyTo(new Rotation(cosine, 0, slope / (2 * slant * cosine), 0, false)));
+    }
+
     /** A point given in this pose's frame, in the parent's. */
     public Vector3D at(Vector3D local) {
         return position.add(frame.applyTo(local));

@@ -25,7 +25,7 @@ public record Spiral(double insideRadiusMm, double pitchMm, double riseMm, doubl
         Check.positive("pitch", pitchMm);
         Check.within("rise", riseMm, 0, Check.GREATEST);
         Check.positive("turns", turns);
-        Check.that(side == 1 || side == -1, "side must be 1 or -1, was " + side);
+        Check.that(side == 1 || side == -1, () -> "side must be 1 or -1, was " + side);
     }
 
     /** Centre-line radius at the outer end, mm. */

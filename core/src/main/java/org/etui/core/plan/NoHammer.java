@@ -4,11 +4,17 @@ import java.util.ArrayList;
 import java.util.List;
 import org.etui.core.element.Element;
 import org.etui.core.element.Loop;
+import org.etui.core.element.Wrap;
 import org.etui.core.work.StrandWork;
 
-/** Where no hammer may go: two thicknesses to either side of a crossing, and loops that open later (common practice). */
+/** Where no hammer may go: two thicknesses to either side of a crossing, loops that open later, wraps (common practice). */
 final class NoHammer {
     private NoHammer() {}
+
+    private static Plan.Zone whole(StrandWork work, Element element, String because) {
+        double from = work.cut().fromMm(element.id());
+        return new Plan.Zone(from, from + work.cut().wireMm(element.id()), because);
+    }
 
     static List<Plan.Zone> of(StrandWork work) {
         double reach = 2 * work.strand().wire().section().thicknessMm();
@@ -21,8 +27,9 @@ final class NoHammer {
         });
         for (Element element : work.strand().elements()) {
             if (element instanceof Loop loop && loop.opens()) {
-                double from = work.cut().fromMm(loop.id());
-                zones.add(new Plan.Zone(from, from + work.cut().wireMm(loop.id()), "it has to open later"));
+                zones.add(whole(work, loop, "it has to open later"));
+            } else if (element instanceof Wrap wrap) {
+                zones.add(whole(work, wrap, "it lies on what it is wrapped round"));
             }
         }
         return List.copyOf(zones);

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import org.etui.core.curve.Crossing;
 import org.etui.core.element.Element;
+import org.etui.core.element.Wrap;
 import org.etui.core.piece.Piece;
 import org.etui.core.work.Operation;
 import org.etui.core.work.StrandWork;
@@ -38,7 +39,8 @@ final class HammeredCrossing implements Rule {
         for (Element element : work.strand().elements()) {
             double from = work.cut().fromMm(element.id());
             if (hammered(work, element.id())
-                    && crossedWithin(work, from, from + work.cut().wireMm(element.id()))) {
+                    && (element instanceof Wrap
+                            || crossedWithin(work, from, from + work.cut().wireMm(element.id())))) {
                 across.add(element.id());
             }
         }

@@ -17,7 +17,9 @@ public record Round(
 
     /** @throws IllegalArgumentException if the diameter is out of range */
     public Round {
-        Check.that(diameterMm > 0 && diameterMm <= 20, "diameterMm must be above 0 and at most 20, was " + diameterMm);
+        Check.that(
+                diameterMm > 0 && diameterMm <= 20,
+                () -> "diameterMm must be above 0 and at most 20, was " + diameterMm);
     }
 
     /** Round wire without a gauge label. */

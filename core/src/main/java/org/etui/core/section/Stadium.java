@@ -15,7 +15,8 @@ public record Stadium(double widthMm, double thicknessMm) implements Section {
     public Stadium {
         Check.positive("thicknessMm", thicknessMm);
         Check.that(
-                widthMm >= thicknessMm, "widthMm must be at least the thickness " + thicknessMm + ", was " + widthMm);
+                widthMm >= thicknessMm,
+                () -> "widthMm must be at least the thickness " + thicknessMm + ", was " + widthMm);
     }
 
     @Override

@@ -2,9 +2,14 @@ package org.etui.core.work;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
+import java.util.function.BiPredicate;
+import java.util.stream.Collectors;
 import org.etui.core.curve.CentreLine;
 import org.etui.core.curve.Crossing;
 import org.etui.core.curve.Crossings;
+import org.etui.core.element.Element;
+import org.etui.core.element.Wrap;
 import org.etui.core.piece.HandleAt;
 import org.etui.core.piece.Piece;
 import org.etui.core.piece.Strand;
@@ -54,7 +59,18 @@ public record StrandWork(
                 List.copyOf(states),
                 line,
                 drawn(line),
-                Crossings.of(line, thickness));
+                Crossings.of(line, thickness, turnsOfOneWrap(strand, workpiece)));
+    }
+
+    /** The turns of a wrap lie side by side on their core. */
+    private static BiPredicate<Integer, Integer> turnsOfOneWrap(Strand strand, Workpiece workpiece) {
+        List<Run> runs = workpiece.runs();
+        Set<String> wraps = strand.elements().stream()
+                .filter(Wrap.class::isInstance)
+                .map(Element::id)
+                .collect(Collectors.toSet());
+        return (a, b) -> runs.get(a).element().equals(runs.get(b).element())
+                && wraps.contains(runs.get(a).element());
     }
 
     /** Points along a centre line, close enough to draw. */

@@ -344,7 +344,7 @@ class ShapeTest {
         fiftyTries(page);
         double quietest = Double.POSITIVE_INFINITY;
         for (int series = 0; series < 5 && quietest >= 100; series++) {
-            double slowness = Math.max(1, slowness(page));
+            double slowness = Math.max(1, Browser.slowness(page) / THROTTLE);
             if (stall(page) / slowness < 40) {
                 quietest = Math.min(quietest, fiftyTries(page).get(47) / slowness);
             }
@@ -355,26 +355,6 @@ class ShapeTest {
                 .isFinite();
         assertThat(quietest).as("95th percentile, ms").isLessThan(100);
         window.close();
-    }
-
-    /**
-     * How many times slower this machine is now than an ordinary desktop, which writes and reads 20 000 small records as JSON
-     * in about 15 ms (from memory), slowed by the same factor.
-     */
-    private static double slowness(Page page) {
-        Number median = (Number) page.evaluate("""
-                () => {
-                  const records = Array.from({ length: 20000 }, (_, i) => ({ i, s: 'x' + i, v: [i, i * 1.5, i / 3] }));
-                  const times = [];
-                  for (let round = 0; round < 9; round++) {
-                    const from = performance.now();
-                    JSON.parse(JSON.stringify(records));
-                    times.push(performance.now() - from);
-                  }
-                  return times.sort((a, b) => a - b)[4];
-                }
-                """);
-        return median.doubleValue() / (15 * THROTTLE);
     }
 
     /** The 95th percentile of round trips to the server and the screen that change nothing, ms. */
