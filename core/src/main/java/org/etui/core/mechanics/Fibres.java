@@ -19,7 +19,7 @@ import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
 public final class Fibres {
     private static final int HALF = 8;
     private static final GaussIntegrator GAUSS = new GaussIntegratorFactory().legendre(HALF, 0, Math.PI / 2);
-    /** No fibre is strained as if it lay closer to the middle of the curve than this share of the radius. */
+    /** No fibre is strained as if it lay closer to the middle of the curve than this share of the radius (engineering estimate). */
     private static final double TIGHTEST = 0.97;
 
     private static final double PRECISE = 1e-12;

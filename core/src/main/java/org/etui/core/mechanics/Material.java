@@ -22,6 +22,7 @@ public record Material(double modulusMpa, Flow flow, double boughtStrain, double
     /** Music wire hardly hardens: its flow stress is held between this share of its strength and the strength (estimate). */
     private static final double SPRING_YIELD = 0.95;
 
+    /** Strain over which music wire comes to its strength (engineering estimate). */
     private static final double SPRING_SCALE = 0.05;
 
     /** @throws IllegalArgumentException if a value is out of range */

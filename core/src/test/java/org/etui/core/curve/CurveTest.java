@@ -48,6 +48,33 @@ class CurveTest {
         }
     }
 
+    /** The closed form for spirals and cones against Hipparchus quadrature of κ = |r′ × r″|/|r′|³, textbook. */
+    @Test
+    void wireOfASpiralAndACone_agreesWithQuadratureOfItsCurvature() {
+        Random random = new Random(7);
+        for (int i = 0; i < 60; i++) {
+            double r0 = 0.5 + 4 * random.nextDouble();
+            double b = (0.5 + 3 * random.nextDouble()) / (2 * Math.PI);
+            double c = i % 3 == 0 ? 0 : 4 * random.nextDouble() / (2 * Math.PI);
+            double t = 0.3 + 1.3 * random.nextDouble();
+            Spiral spiral = new Spiral(r0, 2 * Math.PI * b, 2 * Math.PI * c, 0.5 + 8 * random.nextDouble(), 1, true);
+            double wire = new IterativeLegendreGaussIntegrator(16, 1e-11, 1e-11)
+                    .integrate(
+                            1_000_000,
+                            phi -> {
+                                double r = r0 + b * phi;
+                                double speed = Math.sqrt(r * r + b * b + c * c);
+                                double flat = 2 * b * b + r * r;
+                                double bend = Math.sqrt(c * c * (4 * b * b + r * r) + flat * flat);
+                                return speed * (1 - Math.pow(bend / Math.pow(speed, 3) * t, 2) / 26);
+                            },
+                            0,
+                            spiral.turnRad());
+
+            assertThat(spiral.wireLengthMm(t)).isCloseTo(wire, within(1e-8));
+        }
+    }
+
     /** Source: finite-element run, CalculiX 2.20: one full turn of 4 mm inside in 1.63 mm wire takes 17.45 mm. */
     @Test
     void fullTurnOfThickWire_takesWhatFiniteElementsSay() {

@@ -14,6 +14,7 @@ import org.etui.core.element.Loop;
 import org.etui.core.element.Paddle;
 import org.etui.core.element.Straight;
 import org.etui.core.element.Turn;
+import org.etui.core.element.Wrap;
 import org.etui.core.piece.Allowance;
 import org.etui.core.piece.HandleAt;
 import org.etui.core.piece.Piece;
@@ -260,6 +261,18 @@ class PlannerTest {
         assertThat(over.overMm()).isGreaterThan(over.underMm());
         assertThat(over.toMm() - over.fromMm()).isGreaterThan(1);
         assertThat(plan.noHammer()).hasSize(2).allMatch(z -> z.toMm() - z.fromMm() <= 4 + 1e-9);
+    }
+
+    /** Turns lie side by side on their core: no crossings, but no place for a hammer either (common practice). */
+    @Test
+    void wrap_doesNotCrossItself_butTakesNoHammer() {
+        Plan.StrandPlan plan = Examples.planned(
+                Examples.piece(Examples.copper(1), Wrap.of("wrap", Wrap.Core.ofWires(3, 1), 5, Turn.LEFT)));
+
+        assertThat(plan.crossings()).isEmpty();
+        assertThat(plan.noHammer()).hasSize(1);
+        assertThat(plan.noHammer().get(0).fromMm()).isZero();
+        assertThat(plan.noHammer().get(0).toMm()).isCloseTo(plan.netLengthMm(), within(1e-9));
     }
 
     @Test

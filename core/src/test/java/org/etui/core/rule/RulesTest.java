@@ -64,6 +64,13 @@ class RulesTest {
                 .withWork(List.of(Examples.flatten(0.7, "last")));
     }
 
+    /** Turns round a stem and a run beyond them, one of the two hammered. */
+    private static Piece wrapped(String hammered) {
+        return Examples.piece(
+                        Examples.copper(1), Wrap.of("wrap", Wrap.Core.ofStem(1), 3, Turn.LEFT), Straight.of("run", 20))
+                .withWork(List.of(Examples.flatten(0.7, hammered)));
+    }
+
     static Stream<Arguments> cases() {
         Wire plated = Wire.ofRound(Metal.SILVER_PLATED_COPPER, Temper.DEAD_SOFT, 1);
         return Stream.of(
@@ -80,6 +87,7 @@ class RulesTest {
                 Arguments.of(
                         "hammered-loop", hammered(Examples.copper(1), "eye"), hammered(Examples.copper(1), "bend")),
                 Arguments.of("hammered-crossing", crossed(15), crossed(1.5)),
+                Arguments.of("hammered-crossing", wrapped("wrap"), wrapped("run")),
                 Arguments.of(
                         "thin-bangle",
                         piece(Purpose.BANGLE_CLOSURE, Examples.copper(1.2)),
