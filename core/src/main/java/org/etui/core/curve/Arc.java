@@ -55,6 +55,11 @@ public record Arc(double radiusMm, double sweepRad) implements CurvePiece {
     }
 
     @Override
+    public Arc lasting(double otherMm) {
+        return new Arc(radiusMm, Math.signum(sweepRad) * otherMm / radiusMm);
+    }
+
+    @Override
     public double wireLengthMm(double thicknessMm) {
         return lengthMm() * CurvePiece.wireShare(1 / radiusMm, thicknessMm);
     }

@@ -1,5 +1,7 @@
 package org.etui.core.curve;
 
+import java.util.List;
+
 /**
  * A piece of centre line in its own frame: starts at the origin heading along x; left is +y. Lengths mm, angles rad.
  */
@@ -37,6 +39,14 @@ public sealed interface CurvePiece permits Line, Arc, Spiral, Helix, EllipseArc,
      * @param thicknessMm thickness in the plane of bending, mm
      */
     double wireLengthMm(double thicknessMm);
+
+    /** The parts that may be taken as of one curvature, in order; one where the curvature does not change. */
+    default List<Curvature> curvatures() {
+        return List.of(new Curvature(1, lengthMm() == 0 ? 0 : turnRad() / lengthMm()));
+    }
+
+    /** The same bend over another length: more or less of it. */
+    CurvePiece lasting(double lengthMm);
 
     /** The same shape, this many times as large: turns are kept. */
     CurvePiece scaled(double factor);

@@ -1,5 +1,7 @@
 package org.etui.core.curve;
 
+import java.util.ArrayList;
+import java.util.List;
 import org.etui.core.check.Check;
 import org.hipparchus.analysis.integration.IterativeLegendreGaussIntegrator;
 import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
@@ -20,6 +22,7 @@ import org.hipparchus.util.MathUtils;
 public record EllipseArc(double aMm, double bMm, double offsetMm, double fromRad, double toRad, int side)
         implements CurvePiece {
     private static final double SOLVED_RAD = 1e-13;
+    private static final int PARTS = 12;
     private static final int EVALUATIONS = 200;
 
     /** @throws IllegalArgumentException if a measure is out of range */
@@ -93,6 +96,29 @@ public record EllipseArc(double aMm, double bMm, double offsetMm, double fromRad
         return new EllipseArc(aMm * factor, bMm * factor, offsetMm * factor, fromRad, toRad, side);
     }
 
+    @Override
+    public List<Curvature> curvatures() {
+        double length = lengthMm();
+        List<Curvature> parts = new ArrayList<>();
+        for (int i = 0; i < PARTS; i++) {
+            double step = (toRad - fromRad) / PARTS;
+            double to = i + 1 == PARTS ? 1 : lengthTo(fromRad + (i + 1) * step) / length;
+            parts.add(new Curvature(to, 1 / radiusAt(fromRad + (i + 0.5) * step)));
+        }
+        return parts;
+    }
+
+    private double radiusAt(double tau) {
+        double speed = Math.hypot(aMm * Math.sin(tau), bMm * Math.cos(tau));
+        return speed * speed * speed / (aMm * bMm) + offsetMm;
+    }
+
+    /** An ellipse has no other length with the same bends: it is made larger or smaller. */
+    @Override
+    public EllipseArc lasting(double otherMm) {
+        return scaled(otherMm / lengthMm());
+    }
+
     /** The rule of {@link CurvePiece#wireLengthMm} by quadrature; radius of curvature (a²sin² + b²cos²)^1.5/ab + offset. */
     @Override
     public double wireLengthMm(double thicknessMm) {
@@ -101,7 +127,7 @@ public record EllipseArc(double aMm, double bMm, double offsetMm, double fromRad
                         1_000_000,
                         tau -> {
                             double speed = Math.hypot(aMm * Math.sin(tau), bMm * Math.cos(tau));
-                            double radius = speed * speed * speed / (aMm * bMm) + offsetMm;
+                            double radius = radiusAt(tau);
                             double ds = radius * aMm * bMm / (speed * speed);
                             return CurvePiece.wireShare(1 / radius, thicknessMm) * ds;
                         },

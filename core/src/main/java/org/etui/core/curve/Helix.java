@@ -1,5 +1,6 @@
 package org.etui.core.curve;
 
+import java.util.List;
 import org.etui.core.check.Check;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 
@@ -66,6 +67,17 @@ public record Helix(CurvePiece base, double slope) implements CurvePiece {
     @Override
     public Helix scaled(double factor) {
         return new Helix(base.scaled(factor), slope);
+    }
+
+    @Override
+    public List<Curvature> curvatures() {
+        double flat = base.lengthMm() == 0 ? 0 : base.turnRad() / base.lengthMm();
+        return List.of(new Curvature(1, flat / (1 + slope * slope)));
+    }
+
+    @Override
+    public Helix lasting(double otherMm) {
+        return new Helix(base.lasting(otherMm / Math.sqrt(1 + slope * slope)), slope);
     }
 
     /** The rule with κ = κ(base)/(1 + slope²), textbook curvature of the helix. */

@@ -36,6 +36,11 @@ public record Joint(double rollRad, double liftRad) implements CurvePiece {
     }
 
     @Override
+    public Joint lasting(double otherMm) {
+        return this;
+    }
+
+    @Override
     public Joint scaled(double factor) {
         return this;
     }

@@ -1,5 +1,6 @@
 package org.etui.core.curve;
 
+import java.util.List;
 import org.etui.core.check.Check;
 import org.hipparchus.geometry.euclidean.threed.Rotation;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
@@ -35,6 +36,17 @@ public record Knob(double diameterMm) implements CurvePiece {
     @Override
     public double turnRad() {
         return Math.PI;
+    }
+
+    /** A ball is bought as it is. */
+    @Override
+    public List<Curvature> curvatures() {
+        return List.of(new Curvature(1, 0));
+    }
+
+    @Override
+    public Knob lasting(double otherMm) {
+        return this;
     }
 
     @Override

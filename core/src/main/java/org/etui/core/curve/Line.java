@@ -35,6 +35,11 @@ public record Line(double lengthMm) implements CurvePiece {
     }
 
     @Override
+    public Line lasting(double otherMm) {
+        return new Line(otherMm);
+    }
+
+    @Override
     public double wireLengthMm(double thicknessMm) {
         return lengthMm;
     }

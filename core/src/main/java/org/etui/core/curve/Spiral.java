@@ -1,5 +1,7 @@
 package org.etui.core.curve;
 
+import java.util.ArrayList;
+import java.util.List;
 import org.etui.core.check.Check;
 import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
@@ -17,6 +19,7 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
 public record Spiral(double insideRadiusMm, double pitchMm, double riseMm, double turns, int side, boolean outward)
         implements CurvePiece {
     private static final double SOLVED_RAD = 1e-13;
+    private static final int PARTS = 12;
     private static final int EVALUATIONS = 200;
 
     /** @throws IllegalArgumentException if a measure is not positive or the side is neither +1 nor −1 */
@@ -99,8 +102,15 @@ public record Spiral(double insideRadiusMm, double pitchMm, double riseMm, doubl
         if (fromInsideMm <= 0 || fromInsideMm >= lengthMm) {
             return fromInsideMm <= 0 ? 0 : turnRad();
         }
+        double radius = Math.sqrt(insideRadiusMm * insideRadiusMm + 2 * growth() * fromInsideMm);
+        double flat = (radius - insideRadiusMm) / growth();
         return new BracketingNthOrderBrentSolver(SOLVED_RAD, 5)
-                .solve(EVALUATIONS, phi -> lengthTo(phi) - fromInsideMm, 0, turnRad());
+                .solve(EVALUATIONS, phi -> lengthTo(phi) - fromInsideMm, 0, turnRad(), within(flat));
+    }
+
+    /** A guess that lies between the ends. */
+    private double within(double phi) {
+        return phi > 0 && phi < turnRad() ? phi : turnRad() / 2;
     }
 
     /** Pose about the centre: walked outward it curves to the left where the angle grows, inward where it falls. */
@@ -112,6 +122,35 @@ public record Spiral(double insideRadiusMm, double pitchMm, double riseMm, doubl
         double slope = Math.atan2(lift(), Math.sqrt(radius * radius + growth() * growth()));
         Vector3D position = new Vector3D(radius * Math.cos(phi), way * radius * Math.sin(phi), lift() * phi);
         return new Pose(position, Pose.turn(heading)).lifted(outward ? slope : -slope);
+    }
+
+    /** By equal turns, each by the curvature in its middle: κ² = (w² + (3β − 1)w + β)/(k²w³), see {@link #wireLengthMm}. */
+    @Override
+    public List<Curvature> curvatures() {
+        double length = lengthMm();
+        List<Curvature> parts = new ArrayList<>();
+        for (int i = 0; i < PARTS; i++) {
+            double to = i + 1 == PARTS ? 1 : lengthAtTurnMm((i + 1.0) / PARTS) / length;
+            double phi = turnRad() * (i + 0.5) / PARTS;
+            parts.add(new Curvature(to, curvature(outward ? phi : turnRad() - phi)));
+        }
+        return parts;
+    }
+
+    private double curvature(double phi) {
+        double k = Math.sqrt(growth() * growth() + lift() * lift());
+        double beta = growth() * growth() / (k * k);
+        double u = (insideRadiusMm + growth() * phi) / k;
+        double w = 1 + u * u;
+        return Math.sqrt((w * w + (3 * beta - 1) * w + beta) / (w * w * w)) / k;
+    }
+
+    @Override
+    public Spiral lasting(double otherMm) {
+        double most = (Math.sqrt(insideRadiusMm * insideRadiusMm + 2 * growth() * otherMm) - insideRadiusMm) / growth();
+        double angle = new BracketingNthOrderBrentSolver(SOLVED_RAD, 5)
+                .solve(EVALUATIONS, phi -> lengthTo(phi) - otherMm, 0, 1.01 * most, most);
+        return new Spiral(insideRadiusMm, pitchMm, riseMm, angle / (2 * Math.PI), side, outward);
     }
 
     @Override

@@ -19,7 +19,7 @@ public record Bending(double toolCurvaturePerMm, double toolMomentNmm, Fibres af
     }
 
     /**
-     * The tool that gives a curvature after release. Springback is at most the greatest moment over the stiffness, so that the
+     * The tool that gives a curvature after release: there the moment must be nothing. Springback is at most the greatest moment over the stiffness, so that the
      * tool is bracketed.
      */
     public static Bending toFree(Fibres before, double freeCurvaturePerMm) {
@@ -30,9 +30,17 @@ public record Bending(double toolCurvaturePerMm, double toolMomentNmm, Fibres af
         double most = 1.2 * before.fullMomentNmm() / before.stiffnessNmm2();
         double from = Math.min(freeCurvaturePerMm, freeCurvaturePerMm + way * most);
         double to = Math.max(freeCurvaturePerMm, freeCurvaturePerMm + way * most);
+        double guess = freeCurvaturePerMm
+                + way * Math.abs(before.bent(freeCurvaturePerMm).momentNmm()) / before.stiffnessNmm2();
         double precise = 1e-9 * Math.max(Math.abs(freeCurvaturePerMm), most);
-        double tool = new BracketingNthOrderBrentSolver(1e-12, 1e-15, precise, 5)
-                .solve(EVALUATIONS, k -> before.bent(k).released().curvaturePerMm() - freeCurvaturePerMm, from, to);
-        return onTool(before, tool);
+        double tool = new BracketingNthOrderBrentSolver(1e-12, precise, before.fullMomentNmm() * 1e-10, 5)
+                .solve(
+                        EVALUATIONS,
+                        k -> before.bent(k).bent(freeCurvaturePerMm).momentNmm(),
+                        from,
+                        to,
+                        guess > from && guess < to ? guess : (from + to) / 2);
+        Fibres held = before.bent(tool);
+        return new Bending(tool, Math.abs(held.momentNmm()), held.bent(freeCurvaturePerMm));
     }
 }

@@ -11,7 +11,8 @@ import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
  * A section of wire that remembers: fibres over the depth, each with its plastic strain, its back stress and the plastic
  * strain it has accumulated. The fibre beam of structural engineering (Spacone, Filippou and Taucer, 1996) with the
  * hardening of {@link Material}. Strains follow the curvature by atanh(κy), the mean of the logarithmic strains outside
- * and inside, so that tight bends count fully and the axis stays in the middle. Immutable.
+ * and inside, so that tight bends count fully and the axis stays in the middle: of a section that is alike on both sides one
+ * half stands for both. Immutable.
  *
  * <p>Sections that are not alike on both sides are reckoned from the axis that halves the area; an estimate while they are
  * still partly elastic.
@@ -22,7 +23,7 @@ public final class Fibres {
     /** No fibre is strained as if it lay closer to the middle of the curve than this share of the radius (engineering estimate). */
     private static final double TIGHTEST = 0.97;
 
-    private static final double PRECISE = 1e-12;
+    private static final double PRECISE = 1e-11;
     private static final int EVALUATIONS = 200;
     private static final int ROUNDS = 60;
 
@@ -34,6 +35,7 @@ public final class Fibres {
     private final double[] back;
     private final double[] stock;
     private final double[] strain;
+    private final double kinematic;
     private double moment = Double.NaN;
 
     private Fibres(
@@ -44,7 +46,8 @@ public final class Fibres {
             double[] plastic,
             double[] back,
             double[] stock,
-            double[] strain) {
+            double[] strain,
+            double kinematic) {
         this.material = material;
         this.y = y;
         this.area = area;
@@ -53,6 +56,7 @@ public final class Fibres {
         this.back = back;
         this.stock = stock;
         this.strain = strain;
+        this.kinematic = kinematic;
     }
 
     /** Straight wire as bought, free of stress. */
@@ -70,18 +74,28 @@ public final class Fibres {
         int n = mesh[0].length;
         double[] strain = new double[n];
         Arrays.fill(strain, material.boughtStrain());
-        return new Fibres(material, mesh[0], mesh[1], 0, new double[n], new double[n], new double[n], strain);
+        return new Fibres(
+                material,
+                mesh[0],
+                mesh[1],
+                0,
+                new double[n],
+                new double[n],
+                new double[n],
+                strain,
+                material.backStressMpa());
     }
 
     /** Gauss points over each half, y = h·sin θ, so that round edges are integrated exactly; areas scaled to the section's. */
     private static double[][] mesh(Section section, int fineness) {
         double axis = equalAreaMm(section);
         int half = HALF * fineness;
-        double[] y = new double[2 * half];
-        double[] area = new double[2 * half];
-        for (int side = -1; side <= 1; side += 2) {
+        boolean alike = isAlike(section);
+        double[] y = new double[alike ? half : 2 * half];
+        double[] area = new double[y.length];
+        for (int side = alike ? 1 : -1; side <= 1; side += 2) {
             double depth = side > 0 ? section.extremeFibreMm() - axis : section.insideFibreMm() + axis;
-            int first = side > 0 ? half : 0;
+            int first = side > 0 && !alike ? half : 0;
             for (int part = 0; part < fineness; part++) {
                 for (int i = 0; i < HALF; i++) {
                     int at = first + part * HALF + i;
@@ -98,9 +112,14 @@ public final class Fibres {
         return new double[][] {y, area};
     }
 
+    /** Whether both sides of the axis are alike: then one of them stands for both, since bending strains them alike. */
+    private static boolean isAlike(Section section) {
+        return Math.abs(section.extremeFibreMm() - section.insideFibreMm()) < PRECISE;
+    }
+
     /** Where the axis that halves the area lies beyond the centroid, mm. */
     private static double equalAreaMm(Section section) {
-        if (Math.abs(section.extremeFibreMm() - section.insideFibreMm()) < PRECISE) {
+        if (isAlike(section)) {
             return 0;
         }
         double low = -section.insideFibreMm();
@@ -113,6 +132,10 @@ public final class Fibres {
         return to <= from
                 ? 0
                 : new GaussIntegratorFactory().legendre(40, from, to).integrate(section::chordMm);
+    }
+
+    private int fineness() {
+        return y[0] > 0 ? y.length / HALF : y.length / (2 * HALF);
     }
 
     /** Curvature now, 1/mm. */
@@ -130,7 +153,6 @@ public final class Fibres {
         double full = material.flow().fullMpa();
         double spread = full - material.flow().startMpa();
         double scale = material.flow().strainScale();
-        double kinematic = material.backStressMpa();
         double modulus = material.modulusMpa();
         double sum = 0;
         for (int i = 0; i < n; i++) {
@@ -145,7 +167,8 @@ public final class Fibres {
             nextStrain[i] = strain[i] + flowed;
             sum += (trial - side * modulus * flowed) * y[i] * area[i];
         }
-        Fibres after = new Fibres(material, y, area, curvaturePerMm, nextPlastic, nextBack, nextStock, nextStrain);
+        Fibres after =
+                new Fibres(material, y, area, curvaturePerMm, nextPlastic, nextBack, nextStock, nextStrain, kinematic);
         after.moment = sum;
         return after;
     }
@@ -206,7 +229,7 @@ public final class Fibres {
     /** Let go: the curvature at which the moment is nothing. Stress stays inside. */
     public Fibres released() {
         double held = momentNmm();
-        double precise = fullMomentNmm() * 1e-10;
+        double precise = fullMomentNmm() * 1e-9;
         double guess = curvature - held / stiffnessNmm2();
         Fibres elastic = bent(guess);
         if (Math.abs(elastic.momentNmm()) <= precise) {
@@ -229,7 +252,8 @@ public final class Fibres {
 
     /**
      * Worked without bending: every fibre is strained alike and the section takes another shape, free of stress where it lies;
-     * what bending had left in one direction fades as if it had gone on.
+     * what bending had left in one direction fades as if it had gone on. Of a section that becomes alike on both sides the outer
+     * half is remembered.
      *
      * @param section the section afterwards
      * @param added plastic strain added, 0 or more
@@ -237,21 +261,22 @@ public final class Fibres {
      */
     public Fibres worked(Section section, double added, double growth) {
         Check.within("added", added, 0, 100);
-        double[][] mesh = mesh(section, y.length / (2 * HALF));
+        double[][] mesh = mesh(section, fineness());
         double fade = Math.exp(-added / material.flow().strainScale());
         double nextCurvature = curvature / growth;
-        int n = y.length;
+        int n = mesh[0].length;
+        int from = y.length - n;
         double[] free = new double[n];
         double[] nextBack = new double[n];
         double[] nextStock = new double[n];
         double[] nextStrain = new double[n];
         for (int i = 0; i < n; i++) {
             free[i] = strainAt(nextCurvature, mesh[0][i]);
-            nextBack[i] = back[i] * fade;
-            nextStock[i] = stock[i] * fade;
-            nextStrain[i] = strain[i] + added;
+            nextBack[i] = back[from + i] * fade;
+            nextStock[i] = stock[from + i] * fade;
+            nextStrain[i] = strain[from + i] + added;
         }
-        return new Fibres(material, mesh[0], mesh[1], nextCurvature, free, nextBack, nextStock, nextStrain);
+        return new Fibres(material, mesh[0], mesh[1], nextCurvature, free, nextBack, nextStock, nextStrain, kinematic);
     }
 
     /** Strained alike without a change of section. */
@@ -260,7 +285,21 @@ public final class Fibres {
         for (int i = 0; i < nextStrain.length; i++) {
             nextStrain[i] += added;
         }
-        return new Fibres(material, y, area, curvature, plastic, back, stock, nextStrain);
+        return new Fibres(material, y, area, curvature, plastic, back, stock, nextStrain, kinematic);
+    }
+
+    /**
+     * Tumbled: strained near the surface, falling off with the square of the depth towards the middle (engineering estimate).
+     *
+     * @param added plastic strain added to the outermost fibre
+     */
+    public Fibres tumbled(double added) {
+        double furthest = Arrays.stream(y).map(Math::abs).max().orElseThrow();
+        double[] nextStrain = strain.clone();
+        for (int i = 0; i < nextStrain.length; i++) {
+            nextStrain[i] += added * y[i] * y[i] / (furthest * furthest);
+        }
+        return new Fibres(material, y, area, curvature, plastic, back, stock, nextStrain, kinematic);
     }
 
     /** Plastic strain since annealed, mean over the section. */
@@ -287,5 +326,23 @@ public final class Fibres {
     /** What it is made of. */
     public Material material() {
         return material;
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof Fibres f
+                && material.equals(f.material)
+                && curvature == f.curvature
+                && Arrays.equals(y, f.y)
+                && Arrays.equals(area, f.area)
+                && Arrays.equals(plastic, f.plastic)
+                && Arrays.equals(back, f.back)
+                && Arrays.equals(stock, f.stock)
+                && Arrays.equals(strain, f.strain);
+    }
+
+    @Override
+    public int hashCode() {
+        return Arrays.hashCode(strain) * 31 + Double.hashCode(curvature);
     }
 }

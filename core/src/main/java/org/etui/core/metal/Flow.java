@@ -28,7 +28,7 @@ public record Flow(
     /** @throws IllegalArgumentException unless 0 &lt; σ0 &lt; σs and εc &gt; 0 */
     public Flow {
         Check.positive("startMpa", startMpa);
-        Check.that(fullMpa > startMpa, "fullMpa must be above " + startMpa + ", was " + fullMpa);
+        Check.that(fullMpa > startMpa, () -> "fullMpa must be above " + startMpa + ", was " + fullMpa);
         Check.positive("strainScale", strainScale);
     }
 
@@ -42,7 +42,7 @@ public record Flow(
      * @param plasticStrain accumulated since annealed, 0 or more
      */
     public double stressMpa(double plasticStrain) {
-        Check.that(plasticStrain >= 0, "plastic strain must be 0 or more, was " + plasticStrain);
+        Check.that(plasticStrain >= 0, () -> "plastic strain must be 0 or more, was " + plasticStrain);
         return fullMpa - (fullMpa - startMpa) * Math.exp(-plasticStrain / strainScale);
     }
 

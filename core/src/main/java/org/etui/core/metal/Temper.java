@@ -24,6 +24,24 @@ public enum Temper {
      * reductions of tempers).
      */
     public double strain() {
+        return strainOf(numbersDrawn);
+    }
+
+    static double strainOf(int numbersDrawn) {
         return numbersDrawn * Math.log(1 / (0.8905 * 0.8905));
+    }
+
+    /**
+     * How much of what the metal stands dead soft is still to be had: drawing hardens, but does not use bending up the way that
+     * bending does (engineering estimate).
+     */
+    public double strainLeftShare() {
+        return switch (this) {
+            case DEAD_SOFT -> 1;
+            case QUARTER_HARD -> 0.9;
+            case HALF_HARD -> 0.8;
+            case HARD -> 0.6;
+            case SPRING -> 0.45;
+        };
     }
 }

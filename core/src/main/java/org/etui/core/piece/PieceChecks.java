@@ -24,10 +24,11 @@ import org.etui.core.element.Loop;
 import org.etui.core.element.Outline;
 import org.etui.core.element.Paddle;
 import org.etui.core.element.Spiral;
-import org.etui.core.element.Target;
 import org.etui.core.element.Twist;
 import org.etui.core.element.Wrap;
-import org.etui.core.section.Round;
+import org.etui.core.mechanics.Flattening;
+import org.etui.core.section.HalfRound;
+import org.etui.core.section.WireSection;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
@@ -147,9 +148,6 @@ public final class PieceChecks {
             twist(path, twist, strand);
         } else if (element instanceof Ball ball) {
             ball(path, ball, strand);
-        }
-        if (element.target() == Target.FINISHED) {
-            bad(path + ".target", "finished", "not built yet; built is released");
         }
         if (element instanceof Paddle paddle) {
             flattened(path + ".toMm", paddle.toMm(), strand);
@@ -324,19 +322,30 @@ public final class PieceChecks {
     }
 
     private void flattened(String path, double toMm, Strand strand) {
-        if (!(strand.wire().section() instanceof Round round)) {
-            bad(path, toMm, "only round wire can be flattened so far");
-        } else if (toMm >= round.diameterMm()) {
-            bad(path, toMm, "must be below the thickness of the wire, " + round.diameterMm() + " mm");
-        } else if (toMm < round.diameterMm() / 4) {
-            bad(path, toMm, "must be at least a quarter of the wire's thickness, " + round.diameterMm() / 4 + " mm");
+        WireSection wire = strand.wire().section();
+        double most = Flattening.mostMm(wire);
+        if (toMm >= most) {
+            bad(
+                    path,
+                    toMm,
+                    wire instanceof HalfRound
+                            ? String.format(
+                                    Locale.ROOT,
+                                    "must be below %.2f mm: half-round wire is reckoned from a flat strip of its area",
+                                    most)
+                            : "must be below the thickness of the wire, " + most + " mm");
+        } else if (toMm < wire.thicknessMm() / 4) {
+            bad(path, toMm, "must be at least a quarter of the wire's thickness, " + wire.thicknessMm() / 4 + " mm");
+        }
+    }
+
+    private void blank(String path, String part) {
+        if (piece.parts().stream().noneMatch(p -> p.id().equals(part) && p.kind() == PartKind.BLANK)) {
+            bad(path + ".part", part, "must be a blank among the parts");
         }
     }
 
     private void work(String path, Work work) {
-        if (!(work instanceof Work.Flatten || work instanceof Work.Trim)) {
-            bad(path + ".op", work.op(), "not built yet; built are flatten, trim");
-        }
         if (!work.strand().isEmpty() && piece.strand(work.strand()).isEmpty()) {
             bad(path + ".strand", work.strand(), "must be a strand of the piece");
             return;
@@ -361,6 +370,12 @@ public final class PieceChecks {
         }
         if (work instanceof Work.Flatten flatten) {
             strands.forEach(s -> flattened(path + ".toMm", flatten.toMm(), s));
+        } else if (work instanceof Work.Press press) {
+            strands.forEach(s -> flattened(path + ".toMm", press.toMm(), s));
+        } else if (work instanceof Work.Pierce pierce) {
+            blank(path, pierce.part());
+        } else if (work instanceof Work.Dimple dimple) {
+            blank(path, dimple.part());
         }
     }
 

@@ -24,6 +24,22 @@ public enum Purpose {
         return this != DECORATIVE;
     }
 
+    /**
+     * The load that it has to hold, N: an engineering estimate. An ear wire has to stand a squeeze of that at its leg.
+     *
+     * @return 0 where it carries none
+     */
+    public double wantsN() {
+        return switch (this) {
+            case DECORATIVE -> 0;
+            case EAR_WIRE -> 1;
+            case PENDANT -> 5;
+            case NECKLACE_CLOSURE, LINK -> 10;
+            case BRACELET_CLOSURE -> 15;
+            case BANGLE_CLOSURE -> 20;
+        };
+    }
+
     /** In words, such as {@code necklace closure}. */
     public String inWords() {
         return Word.plain(this);

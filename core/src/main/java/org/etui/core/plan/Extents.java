@@ -17,8 +17,10 @@ import org.hipparchus.optim.univariate.UnivariateObjectiveFunction;
 
 /** Measures how far a wire of real thickness reaches: samples, then Brent's method between neighbours. */
 final class Extents {
-    private static final double RELATIVE = 1e-9;
-    private static final double ABSOLUTE_MM = 1e-9;
+    /** At a maximum the reach is off by the square of what the place is off: this gives it to 1e-9 mm and better. */
+    private static final double RELATIVE = 1e-6;
+
+    private static final double ABSOLUTE_MM = 1e-6;
     private static final int EVALUATIONS = 200;
 
     private final StrandWork work;

@@ -46,12 +46,13 @@ public final class Planner {
      */
     public static Plan plan(Piece piece, PlanOptions options) {
         PieceChecks.require(piece);
-        List<StrandWork> works =
-                piece.strands().stream().map(s -> StrandWork.of(piece, s)).toList();
+        List<StrandWork> works = piece.strands().parallelStream()
+                .map(s -> StrandWork.of(piece, s))
+                .toList();
         View view = View.of(works);
         List<Advice> advice = Rules.look(piece, works);
         return new Plan(
-                works.stream()
+                works.parallelStream()
                         .map(w -> strand(w, view.of(w.strand()), options.states()))
                         .toList(),
                 BenchCard.of(piece, works, advice, options.format()),
@@ -231,7 +232,7 @@ public final class Planner {
                     Section section = run.section();
                     return new Plan.StationPlan(
                             s.wireMm(),
-                            run.strain(),
+                            run.strainAt(s.alongMm()),
                             section.widthMm(),
                             section.thicknessMm(),
                             run.inPlaneMm(s.alongMm()));

@@ -30,7 +30,8 @@ public record Wire(
 
     /** @throws IllegalArgumentException if the metal is not sold in that temper */
     public Wire {
-        Check.that(metal.comesIn(temper), "temper must be spring for " + metal.title() + ", was " + Word.of(temper));
+        Check.that(
+                metal.comesIn(temper), () -> "temper must be spring for " + metal.title() + ", was " + Word.of(temper));
     }
 
     /** Bare round wire of an AWG number, labelled so. */
@@ -48,6 +49,16 @@ public record Wire(
     /** Mass in g of a length in mm: A·L·ρ. */
     public double massG(double lengthMm) {
         return section.areaMm2() * lengthMm * metal.densityGPerCm3() / 1000;
+    }
+
+    /** Plastic strain added since purchase from which to mind; an estimate. */
+    public double amberStrain() {
+        return metal.amberStrain() * temper.strainLeftShare();
+    }
+
+    /** Plastic strain added since purchase at which it may crack; an estimate. Zero where none is stood. */
+    public double redStrain() {
+        return metal.redStrain() * temper.strainLeftShare();
     }
 
     /** In words, such as {@code 1.29 mm copper, dead soft}. */

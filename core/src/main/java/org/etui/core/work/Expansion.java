@@ -1,9 +1,14 @@
 package org.etui.core.work;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.etui.core.check.BadInput;
 import org.etui.core.curve.CurvePiece;
 import org.etui.core.curve.Joint;
 import org.etui.core.curve.Line;
@@ -11,6 +16,11 @@ import org.etui.core.element.Element;
 import org.etui.core.element.Forming;
 import org.etui.core.element.Lead;
 import org.etui.core.element.Paddle;
+import org.etui.core.element.Spiral;
+import org.etui.core.element.Target;
+import org.etui.core.element.Twist;
+import org.etui.core.mechanics.Fibres;
+import org.etui.core.mechanics.Material;
 import org.etui.core.piece.HandleAt;
 import org.etui.core.piece.Piece;
 import org.etui.core.piece.Strand;
@@ -37,15 +47,17 @@ record Expansion(Workpiece cut, List<Operation> operations, Stretch stretch, Han
 
     static Expansion of(Piece piece, Strand strand) {
         HandleAt handleAt = strand.allowance().handleAt().orElseGet(() -> endFormedLast(strand));
-        List<Run> runs = elementRuns(piece, strand);
+        Fibres bought = Fibres.of(Material.of(strand.wire()), strand.wire().section());
+        List<Operation> works = new Order(piece, strand).operations();
+        List<Run> runs = elementRuns(piece, strand, bought, works);
         double net = sum(runs, Run.Kind.ELEMENT);
         Stretch stretch = Stretch.of(net, sum(runs, Run.Kind.HANDLE), strand.allowance(), handleAt);
-        addLeads(runs, strand, handleAt, stretch);
+        addLeads(runs, strand, handleAt, stretch, bought);
         List<Operation> operations = new ArrayList<>();
         if (handleAt == HandleAt.NONE && has(runs, Set.of(SPARE))) {
             operations.add(new Operation.Trim(Set.of(SPARE)));
         }
-        operations.addAll(new Order(piece, strand).operations());
+        operations.addAll(works);
         Set<String> last = handleAt == HandleAt.NONE ? Set.of(TAIL) : Set.of(HANDLE_START, HANDLE_END, TAIL, SPARE);
         if (has(runs, last)) {
             operations.add(new Operation.Trim(ids(runs, last)));
@@ -78,49 +90,122 @@ record Expansion(Workpiece cut, List<Operation> operations, Stretch stretch, Han
                 .id();
     }
 
-    private static List<Run> elementRuns(Piece piece, Strand strand) {
-        Section section = strand.wire().section();
-        double thickness = section.inPlaneMm();
+    /**
+     * Shapes hold at the section that the wire has when they are formed, or at the last where they are meant after the work; the
+     * wire that they take is that of the forming.
+     */
+    private static List<Run> elementRuns(Piece piece, Strand strand, Fibres bought, List<Operation> works) {
         List<Run> runs = new ArrayList<>();
+        Dry dry = Dry.of(strand, bought, works);
         for (Element element : strand.elements()) {
             Run.Kind kind = element instanceof Lead ? Run.Kind.HANDLE : Run.Kind.ELEMENT;
-            List<CurvePiece> shapes = new ArrayList<>();
-            if (element.rollDeg() != 0) {
-                shapes.add(Joint.roll(Math.toRadians(element.rollDeg())));
-            }
-            shapes.addAll(
-                    element.shape(new Forming(thickness, section.acrossMm(), runs.isEmpty(), piece::thicknessMm)));
-            for (CurvePiece shape : shapes) {
-                double wire = shape.wireLengthMm(thickness);
-                runs.add(new Run(element.id(), kind, shape, wire, !element.isBent(), section, 1, 0));
+            Run formed = dry.atForming(element);
+            Run meant = element.target() == Target.FINISHED ? dry.atLast(element) : formed;
+            double share = formed.growth() / meant.growth();
+            requireRoom(piece, strand, element, meant.section(), formed.section(), share);
+            for (CurvePiece shape : shapes(piece, element, meant.section(), runs.isEmpty())) {
+                CurvePiece asFormed = share == 1 ? shape : shape.scaled(share);
+                double wire = asFormed.wireLengthMm(formed.section().inPlaneMm()) / formed.growth();
+                runs.add(new Run(
+                        element.id(),
+                        kind,
+                        shape,
+                        meant.growth(),
+                        wire,
+                        !element.isBent(),
+                        strand.wire().section(),
+                        1,
+                        List.of(Cell.straight(bought))));
             }
         }
         return runs;
     }
 
-    private static void addLeads(List<Run> runs, Strand strand, HandleAt handleAt, Stretch stretch) {
+    /** What is meant after the work must have had an inside before it. */
+    private static void requireRoom(
+            Piece piece, Strand strand, Element element, Section meant, Section formed, double share) {
+        double least = formed.inPlaneMm() / share - meant.inPlaneMm();
+        double inside = element.woundInsideMm().orElse(least);
+        if (element.target() == Target.FINISHED && inside < least) {
+            throw new BadInput(
+                    "strands." + piece.strands().indexOf(strand) + ".elements."
+                            + strand.elements().indexOf(element) + ".insideMm",
+                    inside,
+                    String.format(
+                            Locale.ROOT,
+                            "must be at least %.2f mm after the work: formed smaller there would be no room inside",
+                            least));
+        }
+    }
+
+    private static List<CurvePiece> shapes(Piece piece, Element element, Section section, boolean first) {
+        List<CurvePiece> shapes = new ArrayList<>();
+        if (element.rollDeg() != 0) {
+            shapes.add(Joint.roll(Math.toRadians(element.rollDeg())));
+        }
+        shapes.addAll(element.shape(new Forming(section.inPlaneMm(), section.acrossMm(), first, piece::thicknessMm)));
+        return shapes;
+    }
+
+    /** A dry run of the work over one piece of straight wire an element: what section and growth it has when. */
+    private record Dry(Run start, Map<String, Run> forming, Map<String, Run> last) {
+        static Dry of(Strand strand, Fibres bought, List<Operation> works) {
+            Section section = strand.wire().section();
+            List<Run> start = strand.elements().stream()
+                    .map(e -> run(e.id(), section, bought))
+                    .toList();
+            Workpiece now = new Workpiece(strand.wire(), start, "");
+            Map<String, Run> forming = new HashMap<>();
+            for (Operation operation : works) {
+                if (operation instanceof Operation.Form form) {
+                    forming.put(form.element(), now.of(form.element()).get(0));
+                } else if (operation instanceof Operation.Flatten) {
+                    now = operation.apply(now);
+                }
+            }
+            Map<String, Run> last = new HashMap<>();
+            now.runs().forEach(r -> last.put(r.element(), r));
+            return new Dry(start.get(0), forming, last);
+        }
+
+        private static Run run(String id, Section section, Fibres bought) {
+            List<Cell> cells = List.of(Cell.straight(bought));
+            return new Run(id, Run.Kind.ELEMENT, new Line(1), 1, 1, true, section, 1, cells);
+        }
+
+        /** What is not formed takes its wire as it was bought. */
+        Run atForming(Element element) {
+            return forming.getOrDefault(element.id(), start);
+        }
+
+        Run atLast(Element element) {
+            return last.get(element.id());
+        }
+    }
+
+    private static void addLeads(List<Run> runs, Strand strand, HandleAt handleAt, Stretch stretch, Fibres bought) {
         double handle = strand.allowance().handleMm();
         double spare = stretch.fileMm() + stretch.roundingMm();
         if (handle > 0 && (handleAt == HandleAt.START || handleAt == HandleAt.BOTH)) {
-            runs.add(0, lead(HANDLE_START, Run.Kind.HANDLE, handle, strand));
+            runs.add(0, lead(HANDLE_START, Run.Kind.HANDLE, handle, strand, bought));
         }
         if (handle > 0 && (handleAt == HandleAt.END || handleAt == HandleAt.BOTH)) {
-            runs.add(lead(HANDLE_END, Run.Kind.HANDLE, handle, strand));
+            runs.add(lead(HANDLE_END, Run.Kind.HANDLE, handle, strand, bought));
         }
-        addSpare(runs, TAIL, stretch.tailMm(), strand, handleAt);
-        addSpare(runs, SPARE, spare, strand, handleAt);
+        addSpare(runs, lead(TAIL, Run.Kind.SPARE, stretch.tailMm(), strand, bought), handleAt);
+        addSpare(runs, lead(SPARE, Run.Kind.SPARE, spare, strand, bought), handleAt);
     }
 
-    private static void addSpare(List<Run> runs, String id, double lengthMm, Strand strand, HandleAt handleAt) {
-        if (lengthMm > 0) {
-            Run run = lead(id, Run.Kind.SPARE, lengthMm, strand);
-            runs.add(handleAt == HandleAt.START ? 0 : runs.size(), run);
+    private static void addSpare(List<Run> runs, Run spare, HandleAt handleAt) {
+        if (spare.wireMm() > 0) {
+            runs.add(handleAt == HandleAt.START ? 0 : runs.size(), spare);
         }
     }
 
-    private static Run lead(String id, Run.Kind kind, double lengthMm, Strand strand) {
+    private static Run lead(String id, Run.Kind kind, double lengthMm, Strand strand, Fibres bought) {
+        List<Cell> cells = List.of(Cell.straight(bought));
         return new Run(
-                id, kind, new Line(lengthMm), lengthMm, true, strand.wire().section(), 1, 0);
+                id, kind, new Line(lengthMm), 1, lengthMm, true, strand.wire().section(), 1, cells);
     }
 
     private static double sum(List<Run> runs, Run.Kind kind) {
@@ -147,7 +232,7 @@ record Expansion(Workpiece cut, List<Operation> operations, Stretch stretch, Han
             addAfter("start");
             for (Element element : strand.inOrder()) {
                 if (element.isBent()) {
-                    operations.add(new Operation.Form(element.id()));
+                    operations.add(new Operation.Form(element.id(), twistStrain(element)));
                 } else if (element instanceof Paddle paddle) {
                     operations.add(
                             new Operation.Flatten(paddle.id(), Set.of(paddle.id()), paddle.toMm(), With.DOMED_HAMMER));
@@ -159,10 +244,25 @@ record Expansion(Workpiece cut, List<Operation> operations, Stretch stretch, Han
             return operations;
         }
 
+        /** Mean over a round section, (2/3)·(d/2)·(θ/L)/√3: textbook torsion and von Mises. */
+        private double twistStrain(Element element) {
+            return element instanceof Twist twist
+                    ? 2.0
+                            / 3.0
+                            * strand.wire().section().thicknessMm()
+                            / 2
+                            * 2
+                            * Math.PI
+                            * twist.turns()
+                            / twist.lengthMm()
+                            / Math.sqrt(3)
+                    : 0;
+        }
+
         private void addAfter(String moment) {
             for (Work work : works) {
                 if (work.after().equals(moment)) {
-                    add(work);
+                    operation(work).ifPresent(operations::add);
                     addTrims(work.id());
                     if (strand.element(work.id()).isEmpty()) {
                         addAfter(work.id());
@@ -171,13 +271,35 @@ record Expansion(Workpiece cut, List<Operation> operations, Stretch stretch, Han
             }
         }
 
-        private void add(Work work) {
-            if (work instanceof Work.Flatten flatten) {
-                operations.add(new Operation.Flatten(
-                        flatten.id(), Set.copyOf(flatten.elements()), flatten.toMm(), flatten.with()));
-            } else if (work instanceof Work.Trim trim && !trim.elements().isEmpty()) {
-                operations.add(new Operation.Trim(Set.copyOf(trim.elements())));
+        /** What the work does to this strand; nothing where it works on a blank. */
+        private Optional<Operation> operation(Work work) {
+            Set<String> on = Set.copyOf(work.elements());
+            if (!on.isEmpty() && on.stream().noneMatch(id -> strand.element(id).isPresent())) {
+                return Optional.empty();
             }
+            if (work instanceof Work.Flatten w) {
+                return Optional.of(new Operation.Flatten(w.id(), on, w.toMm(), w.with()));
+            }
+            if (work instanceof Work.Press w) {
+                return Optional.of(new Operation.Flatten(w.id(), on, w.toMm(), With.DIE));
+            }
+            if (work instanceof Work.Tumble w) {
+                return Optional.of(new Operation.Tumble(w.id(), on, w.minutes()));
+            }
+            if (work instanceof Work.Straighten w) {
+                return Optional.of(new Operation.Straighten(w.id(), on, w.passes()));
+            }
+            if (work instanceof Work.Reclose w) {
+                return Optional.of(new Operation.Reclose(
+                        w.id(), reclosed(on), strand.elements().get(0).id()));
+            }
+            if (work instanceof Work.OpenClose w) {
+                return Optional.of(new Operation.OpenClose(w.id(), on, w.times()));
+            }
+            if (work instanceof Work.Trim) {
+                return on.isEmpty() ? Optional.empty() : Optional.of(new Operation.Trim(on));
+            }
+            return harden(work, on);
         }
 
         private void addTrims(String moment) {
@@ -186,6 +308,33 @@ record Expansion(Workpiece cut, List<Operation> operations, Stretch stretch, Han
                     operations.add(new Operation.Trim(Set.of(lead.id())));
                 }
             }
+        }
+
+        private static Optional<Operation> harden(Work work, Set<String> on) {
+            if (work instanceof Work.Planish w) {
+                return Optional.of(new Operation.Harden(w.id(), Hardening.PLANISH, on, 1, w.with()));
+            }
+            if (work instanceof Work.Texture w) {
+                return Optional.of(new Operation.Harden(w.id(), Hardening.TEXTURE, on, 1, w.with()));
+            }
+            if (work instanceof Work.Jaws w) {
+                return Optional.of(new Operation.Harden(w.id(), Hardening.JAWS, on, w.passes(), With.NYLON_JAWS));
+            }
+            if (work instanceof Work.Mallet w) {
+                return Optional.of(new Operation.Harden(w.id(), Hardening.MALLET, on, w.passes(), w.with()));
+            }
+            if (work instanceof Work.Flex w) {
+                return Optional.of(new Operation.Harden(w.id(), Hardening.FLEX, on, w.times(), With.NYLON_JAWS));
+            }
+            return Optional.empty();
+        }
+
+        /** What has an inside to be brought back. */
+        private List<Element> reclosed(Set<String> on) {
+            return strand.elements().stream()
+                    .filter(e -> on.isEmpty() || on.contains(e.id()))
+                    .filter(e -> e.woundInsideMm().isPresent() || e instanceof Spiral)
+                    .toList();
         }
     }
 }

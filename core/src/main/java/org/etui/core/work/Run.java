@@ -1,31 +1,41 @@
 package org.etui.core.work;
 
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.UnaryOperator;
+import org.etui.core.curve.Curvature;
 import org.etui.core.curve.CurvePiece;
 import org.etui.core.curve.Knob;
 import org.etui.core.curve.Line;
+import org.etui.core.mechanics.Bending;
+import org.etui.core.mechanics.Fibres;
 import org.etui.core.section.Section;
 
 /**
- * A uniform run of the wire and what was done to it so far.
+ * A run of the wire of one section and what was done to it so far.
  *
  * @param element id of the element it belongs to
  * @param kind what it is for
- * @param shape its centre line once formed, before growth
+ * @param shape its centre line once formed, at the growth where that holds
+ * @param shapeGrowth growth at which the shape holds: that at forming, or that of the finished piece
  * @param wireMm wire in it when it was straight, mm
  * @param formed whether it is formed
  * @param section its section now
  * @param growth length now over length before work
- * @param strain equivalent plastic strain added since purchase; bending is not counted yet
+ * @param cells what its fibres remember, in order along it, at least one
  */
 public record Run(
         String element,
         Kind kind,
         CurvePiece shape,
+        double shapeGrowth,
         double wireMm,
         boolean formed,
         Section section,
         double growth,
-        double strain) {
+        List<Cell> cells) {
 
     /** What a run is for. */
     public enum Kind {
@@ -37,17 +47,77 @@ public record Run(
         SPARE
     }
 
+    /** @param cells in order */
+    public Run {
+        cells = List.copyOf(cells);
+    }
+
     /** Its centre line as it is now. */
     public CurvePiece now() {
-        return formed ? shape.scaled(growth) : new Line(wireMm * growth);
+        return formed ? formedNow() : new Line(wireMm * growth);
     }
 
+    private CurvePiece formedNow() {
+        return growth == shapeGrowth ? shape : shape.scaled(growth / shapeGrowth);
+    }
+
+    /** Bent into its shape on tools that allow for springback, part by part. */
     Run asFormed() {
-        return new Run(element, kind, shape, wireMm, true, section, growth, strain);
+        List<Curvature> parts = formedNow().curvatures();
+        if (parts.size() == 1 && parts.get(0).perMm() == 0) {
+            return new Run(element, kind, shape, shapeGrowth, wireMm, true, section, growth, cells);
+        }
+        Fibres before = cells.get(0).fibres();
+        Map<Double, Bending> known = new HashMap<>();
+        List<Cell> bent = parts.stream()
+                .map(p -> Cell.bent(p.toShare(), known.computeIfAbsent(p.perMm(), k -> Bending.toFree(before, k))))
+                .toList();
+        return new Run(element, kind, shape, shapeGrowth, wireMm, true, section, growth, bent);
     }
 
-    Run with(Section other, double otherGrowth, double otherStrain) {
-        return new Run(element, kind, shape, wireMm, formed, other, otherGrowth, otherStrain);
+    /** Bent straight again. */
+    Run asStraightened() {
+        List<Cell> straight = cells.stream()
+                .map(c -> Cell.bent(c.toShare(), Bending.toFree(c.fibres(), 0)))
+                .toList();
+        return new Run(element, kind, shape, shapeGrowth, wireMm, false, section, growth, straight);
+    }
+
+    /** Bent from where it lies into another shape of the same length. */
+    Run asReshaped(CurvePiece other) {
+        List<Curvature> parts = other.curvatures();
+        List<Cell> bent = new ArrayList<>();
+        for (Curvature part : parts) {
+            Fibres before = at(part.toShare() - 1e-9).fibres();
+            bent.add(Cell.bent(part.toShare(), Bending.toFree(before, part.perMm())));
+        }
+        return new Run(element, kind, other, growth, wireMm, true, section, growth, bent);
+    }
+
+    Run with(Section other, double otherGrowth, UnaryOperator<Fibres> change) {
+        List<Cell> changed =
+                cells.stream().map(c -> c.with(change.apply(c.fibres()))).toList();
+        return new Run(element, kind, shape, shapeGrowth, wireMm, formed, other, otherGrowth, changed);
+    }
+
+    Run with(UnaryOperator<Fibres> change) {
+        return with(section, growth, change);
+    }
+
+    /** The cell at a share of its length. */
+    public Cell at(double share) {
+        for (Cell cell : cells) {
+            if (share <= cell.toShare()) {
+                return cell;
+            }
+        }
+        return cells.get(cells.size() - 1);
+    }
+
+    /** Plastic strain added since purchase, mean over the section, at the distance along it, mm. */
+    public double strainAt(double alongMm) {
+        double length = now().lengthMm();
+        return at(length == 0 ? 0 : alongMm / length).fibres().addedStrain();
     }
 
     /** Length of its metal now, mm: a ball that was bought is no length of wire. */

@@ -1,7 +1,10 @@
 package org.etui.core.work;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.BiPredicate;
 import java.util.stream.Collectors;
@@ -25,6 +28,7 @@ import org.etui.core.piece.Strand;
  * @param line centre line of the finished form
  * @param stations points along it, close enough to draw
  * @param crossings where the finished form crosses itself, positions along the wire
+ * @param readings what the finished wire says of each element, in order along it
  */
 public record StrandWork(
         Strand strand,
@@ -34,7 +38,8 @@ public record StrandWork(
         List<State> states,
         CentreLine line,
         List<CentreLine.Station> stations,
-        List<Crossing> crossings) {
+        List<Crossing> crossings,
+        List<Reading> readings) {
 
     private static final double DRAWN_STEP_RAD = Math.toRadians(5);
     private static final int DRAWN_LEAST = 9;
@@ -59,7 +64,33 @@ public record StrandWork(
                 List.copyOf(states),
                 line,
                 drawn(line),
-                Crossings.of(line, thickness, turnsOfOneWrap(strand, workpiece)));
+                Crossings.of(line, thickness, turnsOfOneWrap(strand, workpiece)),
+                readings(piece, strand, expansion.operations(), states));
+    }
+
+    /** What was trimmed off has nothing to say. */
+    private static List<Reading> readings(Piece piece, Strand strand, List<Operation> operations, List<State> states) {
+        Workpiece finished = states.get(states.size() - 1).workpiece();
+        Map<String, Workpiece> formed = new HashMap<>();
+        for (int i = 0; i < operations.size(); i++) {
+            if (operations.get(i) instanceof Operation.Form form) {
+                formed.put(form.element(), states.get(i + 1).workpiece());
+            }
+        }
+        return strand.elements().stream()
+                .filter(e -> !finished.of(e.id()).isEmpty())
+                .map(e -> Reading.of(piece, formed.getOrDefault(e.id(), finished), finished, e))
+                .toList();
+    }
+
+    /** What the finished wire says of an element; empty for what was trimmed off. */
+    public Optional<Reading> reading(String element) {
+        return readings.stream().filter(r -> r.element().id().equals(element)).findFirst();
+    }
+
+    /** The operation that makes a state of the wire, with the state before it. */
+    public Workpiece before(Operation operation) {
+        return states.get(operations.indexOf(operation)).workpiece();
     }
 
     /** The turns of a wrap lie side by side on their core. */

@@ -112,7 +112,7 @@ class FibresTest {
         Fibres bend = name.endsWith("stress-free")
                 ? straight
                 : Bending.toFree(straight, 1 / radius).after();
-        Hold hold = Hold.ofHook(bend, radius, Math.PI);
+        Hold hold = Hold.ofHook(bend, Round.of(hook ? 1.25 : 1.63), radius, Math.PI);
 
         double model = switch (quantity) {
             case "moment" -> onTool.toolMomentNmm();
@@ -208,8 +208,8 @@ class FibresTest {
         Flattening flat = Flattening.of(1.25, 0.9);
         Fibres hammered = formed.worked(flat.section(), flat.strain(), flat.growth());
 
-        Hold before = Hold.ofHook(formed, radius, Math.toRadians(200));
-        Hold after = Hold.ofHook(hammered, radius * flat.growth(), Math.toRadians(200));
+        Hold before = Hold.ofHook(formed, Round.of(1.25), radius, Math.toRadians(200));
+        Hold after = Hold.ofHook(hammered, flat.section(), radius * flat.growth(), Math.toRadians(200));
 
         assertThat(before.startsToGiveN()).isBetween(5.0, 7.0);
         assertThat(before.holdsN()).isBetween(8.5, 10.0);
@@ -224,7 +224,7 @@ class FibresTest {
             Fibres straight = Fibres.of(Material.of(Wire.ofRound(metal, temper, 0.4)), Round.of(0.4));
             Fibres bend = Bending.toFree(straight, 2 / 7.4).after();
 
-            assertThat(Hold.ofHook(bend, 3.7, Math.PI).holdsN())
+            assertThat(Hold.ofHook(bend, Round.of(0.4), 3.7, Math.PI).holdsN())
                     .as("%s", temper)
                     .isLessThan(10);
         }
@@ -237,8 +237,12 @@ class FibresTest {
         Fibres bow = Bending.toFree(copper(0.8, Temper.DEAD_SOFT), 1 / radius).after();
         Flattening flat = Flattening.of(0.8, 0.6);
 
-        assertThat(Hold.ofBow(bow, radius, Math.PI).holdsN()).isLessThan(1);
-        assertThat(Hold.ofBow(bow.worked(flat.section(), flat.strain(), flat.growth()), radius * flat.growth(), Math.PI)
+        assertThat(Hold.ofBow(bow, Round.of(0.8), radius, Math.PI).holdsN()).isLessThan(1);
+        assertThat(Hold.ofBow(
+                                bow.worked(flat.section(), flat.strain(), flat.growth()),
+                                flat.section(),
+                                radius * flat.growth(),
+                                Math.PI)
                         .holdsN())
                 .isGreaterThan(1);
     }

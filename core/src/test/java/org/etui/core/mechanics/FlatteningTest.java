@@ -46,6 +46,6 @@ class FlatteningTest {
     void thicknessNotBelowTheDiameter_isRefused() {
         assertThatIllegalArgumentException()
                 .isThrownBy(() -> Flattening.of(1, 1))
-                .withMessageContaining("below the diameter 1.0 mm, was 1.0");
+                .withMessageContaining("below 1.0 mm, was 1.0");
     }
 }

@@ -9,7 +9,6 @@ import java.util.OptionalInt;
 import java.util.stream.Stream;
 import org.etui.core.Examples;
 import org.etui.core.check.Violation;
-import org.etui.core.element.Arc;
 import org.etui.core.element.Ball;
 import org.etui.core.element.Coil;
 import org.etui.core.element.Element;
@@ -69,20 +68,18 @@ class PieceChecksTest {
                 Arguments.of(
                         piece(strand(RUN, new Lead("l", 5, "nothing", 0, Optional.empty(), Target.RELEASED))),
                         "strands.0.elements.1.trimAfter"),
-                Arguments.of(
-                        piece(strand(new Arc("a", 5, 90, Turn.LEFT, 0, Optional.empty(), Target.FINISHED))),
-                        "strands.0.elements.0.target"),
                 Arguments.of(piece(strand(Paddle.of("p", 5, 1))), "strands.0.elements.0.toMm"),
                 Arguments.of(piece(strand(Paddle.of("p", 5, 0.1))), "strands.0.elements.0.toMm"),
                 Arguments.of(
-                        piece(Strand.of("wire", "", square, List.of(Paddle.of("p", 5, 0.5)))),
+                        piece(Strand.of("wire", "", square, List.of(Paddle.of("p", 5, 1)))),
                         "strands.0.elements.0.toMm"),
                 Arguments.of(worked(flatten("other", "run", 0.5, "forming")), "work.0.strand"),
                 Arguments.of(worked(flatten("wire", "hook", 0.5, "forming")), "work.0.elements.0"),
                 Arguments.of(worked(flatten("wire", "run", 1.5, "forming")), "work.0.toMm"),
                 Arguments.of(worked(flatten("wire", "run", 0.5, "never")), "work.0.after"),
                 Arguments.of(worked(flatten("wire", "run", 0.5, "w")), "work.0.after"),
-                Arguments.of(worked(new Work.Tumble("w", "wire", List.of(), 60, "forming")), "work.0.op"),
+                Arguments.of(worked(new Work.Pierce("w", "", List.of(), "disc", 1.5, "start")), "work.0.part"),
+                Arguments.of(worked(new Work.Press("w", "wire", List.of(), 1.2, With.DIE, "forming")), "work.0.toMm"),
                 Arguments.of(
                         piece(strand(RUN))
                                 .withParts(

@@ -97,8 +97,8 @@ class WorkTest {
 
         assertThat(once.apply(flat)).isEqualTo(flat);
         for (int i = 0; i < flat.runs().size(); i++) {
-            assertThat(thinner.apply(flat).runs().get(i).strain())
-                    .isGreaterThanOrEqualTo(flat.runs().get(i).strain());
+            assertThat(thinner.apply(flat).runs().get(i).strainAt(0))
+                    .isGreaterThanOrEqualTo(flat.runs().get(i).strainAt(0));
         }
         assertThat(flat.runs().stream().filter(r -> r.kind() != Run.Kind.ELEMENT))
                 .allMatch(r -> r.growth() == 1);

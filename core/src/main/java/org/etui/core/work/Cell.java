@@ -1,0 +1,26 @@
+package org.etui.core.work;
+
+import org.etui.core.mechanics.Bending;
+import org.etui.core.mechanics.Fibres;
+
+/**
+ * A part of a run that may be taken as alike: what its section remembers, and how it was last bent.
+ *
+ * @param toShare where it ends, as a share of the run, up to 1
+ * @param fibres the section
+ * @param toolCurvaturePerMm curvature on the tool that bent it last, 1/mm; 0 where it was not bent
+ * @param toolMomentNmm moment that took, N·mm
+ */
+public record Cell(double toShare, Fibres fibres, double toolCurvaturePerMm, double toolMomentNmm) {
+    static Cell straight(Fibres fibres) {
+        return new Cell(1, fibres, 0, 0);
+    }
+
+    Cell with(Fibres other) {
+        return new Cell(toShare, other, toolCurvaturePerMm, toolMomentNmm);
+    }
+
+    static Cell bent(double toShare, Bending bending) {
+        return new Cell(toShare, bending.after(), bending.toolCurvaturePerMm(), bending.toolMomentNmm());
+    }
+}
