@@ -11,6 +11,9 @@ import org.hipparchus.analysis.integration.gauss.GaussIntegratorFactory;
  * K = (I/c)·(rn − ri)/(A·e·ri). Agrees with the table of J. S. Wilson and J. V. Quereau (1927) within 2 % from R/c 1.2 to 10.
  */
 public final class CurvedBeam {
+    private static final GaussIntegratorFactory GAUSS = new GaussIntegratorFactory();
+    private static final int POINTS = 40;
+
     private CurvedBeam() {}
 
     /**
@@ -35,11 +38,9 @@ public final class CurvedBeam {
             double c = round.diameterMm() / 2;
             return c * c / (2 * (radiusMm - Math.sqrt(radiusMm * radiusMm - c * c)));
         }
-        double sum = new GaussIntegratorFactory()
-                .legendre(40, -section.insideFibreMm(), section.extremeFibreMm())
+        double sum = GAUSS.legendre(POINTS, -section.insideFibreMm(), section.extremeFibreMm())
                 .integrate(y -> section.chordMm(y) / (radiusMm + y));
-        double area = new GaussIntegratorFactory()
-                .legendre(40, -section.insideFibreMm(), section.extremeFibreMm())
+        double area = GAUSS.legendre(POINTS, -section.insideFibreMm(), section.extremeFibreMm())
                 .integrate(section::chordMm);
         return area / sum;
     }

@@ -19,7 +19,8 @@ import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
  */
 public final class Fibres {
     private static final int HALF = 8;
-    private static final GaussIntegrator GAUSS = new GaussIntegratorFactory().legendre(HALF, 0, Math.PI / 2);
+    private static final GaussIntegratorFactory FACTORY = new GaussIntegratorFactory();
+    private static final GaussIntegrator GAUSS = FACTORY.legendre(HALF, 0, Math.PI / 2);
     /** No fibre is strained as if it lay closer to the middle of the curve than this share of the radius (engineering estimate). */
     private static final double TIGHTEST = 0.97;
 
@@ -129,9 +130,7 @@ public final class Fibres {
     }
 
     private static double areaBelow(Section section, double from, double to) {
-        return to <= from
-                ? 0
-                : new GaussIntegratorFactory().legendre(40, from, to).integrate(section::chordMm);
+        return to <= from ? 0 : FACTORY.legendre(40, from, to).integrate(section::chordMm);
     }
 
     private int fineness() {

@@ -26,7 +26,7 @@ final class WrappedHook extends Pattern {
                 "Wrapped hook",
                 "A hook whose loop is closed for good by wrapping its tail round the neck.",
                 List.of(Purpose.NECKLACE_CLOSURE, Purpose.BRACELET_CLOSURE, Purpose.PENDANT),
-                Wire.ofAwg(Metal.COPPER, Temper.DEAD_SOFT, "18"),
+                Wire.ofAwg(Metal.COPPER, Temper.DEAD_SOFT, "16"),
                 List.of(
                         Parameter.mm("hookInsideMm", "hook, inside", 7, 1, 60),
                         Parameter.number("hookSweepDeg", "hook, sweep", "degrees", 190, 90, 260),

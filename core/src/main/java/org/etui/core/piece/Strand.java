@@ -6,6 +6,7 @@ import java.util.Optional;
 import org.etui.core.check.Check;
 import org.etui.core.check.Term;
 import org.etui.core.element.Element;
+import org.etui.core.element.Girth;
 import org.etui.core.wire.Wire;
 
 /**
@@ -90,6 +91,11 @@ public record Strand(
     /** The element of that id. */
     public Optional<Element> element(String wanted) {
         return elements.stream().filter(e -> e.id().equals(wanted)).findFirst();
+    }
+
+    /** How many wires carry a load together: those of a frame round a stone all do, others each for itself. */
+    public int sharing() {
+        return elements.stream().anyMatch(Girth.class::isInstance) ? count : 1;
     }
 
     /** Every element in the order of forming. */

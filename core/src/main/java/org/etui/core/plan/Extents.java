@@ -25,22 +25,28 @@ final class Extents {
 
     private final StrandWork work;
     private final List<CentreLine.Station> stations;
+    private final List<double[]> outline;
     private final double[] corners;
 
-    private Extents(StrandWork work) {
+    private Extents(StrandWork work, List<double[]> outline) {
         this.work = work;
+        this.outline = outline;
         this.stations = work.stations();
         this.corners =
                 work.finished().runs().stream().mapToDouble(Extents::cornerMm).toArray();
     }
 
-    /** Along the axes of the drawing, which are turned into the frame of the strand. */
-    static Plan.Extent of(StrandWork work, Pose view) {
-        Extents extents = new Extents(work);
+    /**
+     * Along the axes of the drawing, which are turned into the frame of the strand.
+     *
+     * @param outline its stations as they lie in the drawing
+     */
+    static Plan.Extent of(StrandWork work, Pose view, List<double[]> outline) {
+        Extents extents = new Extents(work, outline);
         return new Plan.Extent(
-                extents.span(view.frame().applyInverseTo(Vector3D.PLUS_I)),
-                extents.span(view.frame().applyInverseTo(Vector3D.PLUS_J)),
-                extents.span(view.frame().applyInverseTo(Vector3D.PLUS_K)));
+                extents.span(view.frame().applyInverseTo(Vector3D.PLUS_I), 0),
+                extents.span(view.frame().applyInverseTo(Vector3D.PLUS_J), 1),
+                extents.span(view.frame().applyInverseTo(Vector3D.PLUS_K), 2));
     }
 
     /** The furthest that a section can reach from its middle, mm. */
@@ -50,16 +56,18 @@ final class Extents {
                 : Math.hypot(run.section().widthMm(), run.section().thicknessMm()) / 2;
     }
 
-    private double span(Vector3D axis) {
-        return reach(axis) + reach(axis.negate());
+    private double span(Vector3D axis, int coordinate) {
+        return reach(axis, coordinate, 1) + reach(axis.negate(), coordinate, -1);
     }
 
-    private double reach(Vector3D axis) {
+    private double reach(Vector3D axis, int coordinate, int way) {
         int best = 0;
         double most = Double.NEGATIVE_INFINITY;
+        double moved = way * outline.get(0)[coordinate]
+                - stations.get(0).pose().position().dotProduct(axis);
         for (int i = 0; i < stations.size(); i++) {
             CentreLine.Station station = stations.get(i);
-            if (station.pose().position().dotProduct(axis) + corners[station.piece()] <= most) {
+            if (way * outline.get(i)[coordinate] - moved + corners[station.piece()] <= most) {
                 continue;
             }
             double here = reachAt(station.pose(), station.piece(), station.alongMm(), axis);

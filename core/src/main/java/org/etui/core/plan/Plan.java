@@ -4,8 +4,10 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.etui.core.check.Term;
+import org.etui.core.mechanics.FormedBy;
 import org.etui.core.metal.Metal;
 import org.etui.core.metal.Temper;
+import org.etui.core.metal.TemperNow;
 import org.etui.core.piece.HandleAt;
 import org.etui.core.rule.Advice;
 import org.etui.core.rule.Caution;
@@ -46,6 +48,8 @@ public record Plan(
      * @param stretch what is cut beyond the net length
      * @param handleAt where the handle is
      * @param massG mass of the finished wire
+     * @param amberStrain strain added since purchase from which to mind, an estimate
+     * @param redStrain strain added since purchase at which it may crack, an estimate
      * @param finished extents of the finished form
      * @param outline centre line of the finished form
      * @param second centre line of the second of a pair, beside the first; absent where wires are not paired
@@ -72,6 +76,13 @@ public record Plan(
             @Term("what is cut beyond the net length") Stretch stretch,
             @Term("where the handle is") HandleAt handleAt,
             @Term("mass of the finished wire, g") double massG,
+
+            @Term("strain added since purchase from which to mind, an estimate")
+            double amberStrain,
+
+            @Term("strain added since purchase at which it may crack, an estimate")
+            double redStrain,
+
             @Term("extents of the finished form") Extent finished,
 
             @Term("centre line of the finished form: x, y, z, s, mm")
@@ -125,6 +136,17 @@ public record Plan(
      * @param mandrelRuleMm what “π × mandrel” would say; absent for what is not round
      * @param equivalentWireMm wire of the same volume as a bought ball; absent for all else
      * @param centre middle of the arc in the drawing: x, y, z
+     * @param strain plastic strain added since purchase, mean over the section, where it is greatest
+     * @param strainLeft what the metal still stands there before it may crack, an estimate
+     * @param hardnessHv Vickers hardness there
+     * @param temperNow the nearest temper there
+     * @param toolMomentNmm greatest moment that forming takes; 0 for what is not bent
+     * @param formedBy what that moment takes
+     * @param startsToGiveN load that leaves the first trace of a set; absent where nothing pulls it open
+     * @param holdN load that leaves 0.2 mm of opening
+     * @param wantsN load that the purpose wants, an estimate; absent where it carries none
+     * @param squeezed whether the loads are those of the squeeze test of an ear wire
+     * @param opensLeft how many times it can be opened and closed again, an estimate; absent where it does not open
      */
     public record ElementPlan(
             @Term("name of the element") String id,
@@ -141,7 +163,35 @@ public record Plan(
             OptionalDouble equivalentWireMm,
 
             @Term("middle of the arc in the drawing: x, y, z, mm")
-            Optional<double[]> centre) {}
+            Optional<double[]> centre,
+
+            @Term("plastic strain added since purchase, mean over the section, where it is greatest")
+            double strain,
+
+            @Term("what the metal still stands there before it may crack, an estimate")
+            double strainLeft,
+
+            @Term("Vickers hardness there") double hardnessHv,
+            @Term("the nearest temper there") TemperNow temperNow,
+
+            @Term("greatest moment that forming takes, N·mm; 0 for what is not bent")
+            double toolMomentNmm,
+
+            @Term("what that moment takes") FormedBy formedBy,
+
+            @Term("load that leaves the first trace of a set, N; absent where nothing pulls it open")
+            OptionalDouble startsToGiveN,
+
+            @Term("load that leaves 0.2 mm of opening, N") OptionalDouble holdN,
+
+            @Term("load that the purpose wants, N, an estimate; absent where it carries none")
+            OptionalDouble wantsN,
+
+            @Term("whether the loads are those of the squeeze test of an ear wire")
+            boolean squeezed,
+
+            @Term("how many times it can be opened and closed again, an estimate; absent where it does not open")
+            OptionalDouble opensLeft) {}
 
     /**
      * Sizes of something round.
@@ -210,7 +260,8 @@ public record Plan(
      * The wire at a place.
      *
      * @param sMm position along the wire
-     * @param strain plastic strain since purchase; bending is not counted yet
+     * @param strain plastic strain added since purchase, mean over the section
+     * @param hardnessHv Vickers hardness, mean over the section
      * @param widthMm as a calliper reads it
      * @param thicknessMm as a calliper reads it
      * @param drawnMm width in the plane of the drawing
@@ -218,8 +269,10 @@ public record Plan(
     public record StationPlan(
             @Term("position along the wire, mm") double sMm,
 
-            @Term("plastic strain since purchase; bending is not counted yet")
+            @Term("plastic strain added since purchase, mean over the section")
             double strain,
+
+            @Term("Vickers hardness, mean over the section") double hardnessHv,
 
             @Term("width as a calliper reads it, mm") double widthMm,
             @Term("thickness as a calliper reads it, mm") double thicknessMm,

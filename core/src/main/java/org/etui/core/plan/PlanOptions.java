@@ -2,16 +2,23 @@ package org.etui.core.plan;
 
 import org.etui.core.measure.LengthFormat;
 import org.etui.core.measure.Units;
+import org.etui.core.tool.Toolbox;
 
 /**
  * What a plan should carry.
  *
  * @param states which states
  * @param format how the card writes lengths
+ * @param box the tools owned
  */
-public record PlanOptions(States states, LengthFormat format) {
+public record PlanOptions(States states, LengthFormat format, Toolbox box) {
     /** The last state, millimetres. */
     public static final PlanOptions USUAL = new PlanOptions(States.LAST, new LengthFormat(Units.MM));
+
+    /** With the tools that a bench starts with. */
+    public PlanOptions(States states, LengthFormat format) {
+        this(states, format, Toolbox.STARTER);
+    }
 
     /** Which states a plan carries. */
     public enum States {

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.ToDoubleFunction;
 import org.etui.core.check.BadInput;
 import org.etui.core.curve.Arc;
 import org.etui.core.curve.CentreLine;
@@ -15,17 +16,22 @@ import org.etui.core.curve.Pose;
 import org.etui.core.curve.Spiral;
 import org.etui.core.element.Ball;
 import org.etui.core.element.Element;
+import org.etui.core.mechanics.FormedBy;
+import org.etui.core.mechanics.Hold;
 import org.etui.core.piece.Piece;
 import org.etui.core.piece.PieceChecks;
 import org.etui.core.piece.Strand;
 import org.etui.core.rule.Advice;
+import org.etui.core.rule.Bench;
 import org.etui.core.rule.Cautions;
 import org.etui.core.rule.Rules;
 import org.etui.core.section.Section;
 import org.etui.core.sequence.BenchCard;
 import org.etui.core.sequence.Tool;
+import org.etui.core.tool.Toolbox;
 import org.etui.core.wire.Wire;
 import org.etui.core.work.Marks;
+import org.etui.core.work.Reading;
 import org.etui.core.work.Run;
 import org.etui.core.work.State;
 import org.etui.core.work.StrandWork;
@@ -50,18 +56,18 @@ public final class Planner {
                 .map(s -> StrandWork.of(piece, s))
                 .toList();
         View view = View.of(works);
-        List<Advice> advice = Rules.look(piece, works);
+        List<Advice> advice = Rules.look(new Bench(piece, works, options.box()));
         return new Plan(
                 works.parallelStream()
-                        .map(w -> strand(w, view.of(w.strand()), options.states()))
+                        .map(w -> strand(piece, w, view.of(w.strand()), options))
                         .toList(),
-                BenchCard.of(piece, works, advice, options.format()),
+                BenchCard.of(piece, works, advice, options.format(), options.box()),
                 advice,
                 Cautions.of(piece, works),
                 totals(works));
     }
 
-    private static Plan.StrandPlan strand(StrandWork work, Pose view, PlanOptions.States states) {
+    private static Plan.StrandPlan strand(Piece piece, StrandWork work, Pose view, PlanOptions options) {
         List<double[]> outline = outline(work.stations(), view);
         return new Plan.StrandPlan(
                 work.strand().id(),
@@ -75,16 +81,18 @@ public final class Planner {
                 work.stretch(),
                 work.handleAt(),
                 massG(work),
-                Extents.of(work, view),
+                work.strand().wire().amberStrain(),
+                work.strand().wire().redStrain(),
+                Extents.of(work, view, outline),
                 outline,
                 second(work.strand(), outline),
                 work.strand().elements().stream()
-                        .map(e -> element(work, e, view))
+                        .map(e -> element(piece, work, e, view, options.box()))
                         .toList(),
                 Marks.of(work),
                 Overlaps.of(work),
                 NoHammer.of(work),
-                states(work, view, states));
+                states(work, view, options.states()));
     }
 
     /** The second of a pair to the right of the first: the same, or its mirror image. */
@@ -127,10 +135,11 @@ public final class Planner {
                 .toList();
     }
 
-    private static Plan.ElementPlan element(StrandWork work, Element element, Pose view) {
+    private static Plan.ElementPlan element(Piece piece, StrandWork work, Element element, Pose view, Toolbox box) {
         double from = work.cut().fromMm(element.id());
         double length = work.cut().wireMm(element.id());
         Optional<Round> round = Round.of(work, element);
+        Reading reading = work.reading(element.id());
         return new Plan.ElementPlan(
                 element.id(),
                 element.label(),
@@ -138,7 +147,7 @@ public final class Planner {
                 length,
                 from,
                 from + length,
-                element.isBent() ? Optional.of(Tool.of(element)) : Optional.empty(),
+                element.isBent() ? Optional.of(Tool.of(work, element, box)) : Optional.empty(),
                 round.map(Round::sizes),
                 mandrelRule(element, round),
                 element instanceof Ball ball
@@ -148,7 +157,27 @@ public final class Planner {
                 round.map(r -> {
                     Vector3D centre = view.at(r.centre());
                     return new double[] {centre.getX(), centre.getY(), centre.getZ()};
-                }));
+                }),
+                reading.strain(),
+                reading.strainLeft(),
+                reading.hardnessHv(),
+                reading.temperNow(),
+                reading.toolMomentNmm(),
+                FormedBy.of(reading.toolMomentNmm()),
+                hold(reading, Hold::startsToGiveN),
+                hold(reading, Hold::holdsN),
+                reading.hold().isPresent() && piece.purpose().carriesLoad()
+                        ? OptionalDouble.of(
+                                piece.purpose().wantsN() / work.strand().sharing())
+                        : OptionalDouble.empty(),
+                reading.hold().isPresent() && reading.isSqueezed(),
+                reading.opensLeft());
+    }
+
+    private static OptionalDouble hold(Reading reading, ToDoubleFunction<Hold> figure) {
+        return reading.hold().isPresent()
+                ? OptionalDouble.of(figure.applyAsDouble(reading.hold().get()))
+                : OptionalDouble.empty();
     }
 
     /** “π × mandrel” for what is wound on one. */
@@ -233,6 +262,7 @@ public final class Planner {
                     return new Plan.StationPlan(
                             s.wireMm(),
                             run.strainAt(s.alongMm()),
+                            run.hardnessHv(s.alongMm()),
                             section.widthMm(),
                             section.thicknessMm(),
                             run.inPlaneMm(s.alongMm()));

@@ -52,5 +52,15 @@ public record Advice(
         public static Patch replace(String path, Object value) {
             return new Patch("replace", path, Optional.of(value));
         }
+
+        /** Puts a value in; at the end of a list where the path ends in {@code -}. */
+        public static Patch add(String path, Object value) {
+            return new Patch("add", path, Optional.of(value));
+        }
+
+        /** Takes a value out. */
+        public static Patch remove(String path) {
+            return new Patch("remove", path, Optional.empty());
+        }
     }
 }

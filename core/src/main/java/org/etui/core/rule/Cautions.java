@@ -18,7 +18,7 @@ public final class Cautions {
         cautions.add(new Caution("hands", "Points and fresh cuts are sharp. Rest between batches."));
         cautions.add(new Caution("dust", "Do not breathe the dust of filing and sanding; wipe damp."));
         boolean hammered =
-                strands.stream().flatMap(s -> s.operations().stream()).anyMatch(o -> o instanceof Operation.Flatten);
+                strands.stream().flatMap(s -> s.operations().stream()).anyMatch(Operation::isStruck);
         if (hammered) {
             cautions.add(new Caution(
                     "ears", "Wear hearing protection and glasses for hammering on steel; keep fingers on the handle."));

@@ -3,34 +3,38 @@ package org.etui.core.rule;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import org.etui.core.metal.Metal;
-import org.etui.core.piece.Piece;
-import org.etui.core.wire.Finish;
-import org.etui.core.wire.Wire;
-import org.etui.core.work.Operation;
-import org.etui.core.work.StrandWork;
+import org.etui.core.element.Paddle;
+import org.etui.core.piece.Work;
 
 /** Plated and enamelled wire must not be hammered: skin and coat crack (common practice). */
 final class CoatUnderHammer implements Rule {
     @Override
-    public List<Advice> look(Piece piece, List<StrandWork> strands) {
-        List<Advice> advice = new ArrayList<>();
-        for (int i = 0; i < strands.size(); i++) {
-            Wire wire = strands.get(i).strand().wire();
-            boolean coated = wire.metal().underHammer() == Metal.HammerSense.STOP || wire.finish() != Finish.BARE;
-            boolean hammered = strands.get(i).operations().stream().anyMatch(o -> o instanceof Operation.Flatten);
-            if (coated && hammered) {
-                advice.add(new Advice(
-                        Advice.Severity.STOP,
-                        "coat-under-hammer",
-                        "strands." + i + ".wire",
-                        "This wire must not be hammered.",
-                        "The skin or coat of " + wire.metal().title()
-                                + " cracks under steel, or the wire snaps, however light the taps (common practice).",
-                        "Take bare wire, or leave the hammering out.",
-                        Optional.empty()));
+    public List<Advice> look(Bench bench) {
+        return bench.eachStrand(
+                spot -> spot.isCoated() && spot.work().operations().stream().anyMatch(o -> o.isStruck())
+                        ? spot.saysOfWire(
+                                Advice.Severity.STOP,
+                                "coat-under-hammer",
+                                "This wire must not be hammered.",
+                                "The skin or coat of " + spot.wire().metal().title()
+                                        + " cracks under steel, or the wire snaps, however light the taps (common practice).",
+                                "Leave the hammering out, or take bare wire.",
+                                withoutSteel(spot))
+                        : Optional.empty());
+    }
+
+    /** All work of steel on the strand goes; a paddle cannot. */
+    private static Optional<List<Advice.Patch>> withoutSteel(Spot spot) {
+        List<Work> works = spot.bench().piece().work();
+        List<Advice.Patch> patches = new ArrayList<>();
+        for (int i = works.size() - 1; i >= 0; i--) {
+            boolean here = works.get(i).strand().equals(spot.work().strand().id())
+                    || works.get(i).strand().isEmpty() && spot.bench().strands().size() == 1;
+            if (here && Spot.isSteel(works.get(i))) {
+                patches.add(Advice.Patch.remove("/work/" + i));
             }
         }
-        return advice;
+        boolean paddled = spot.work().strand().elements().stream().anyMatch(Paddle.class::isInstance);
+        return patches.isEmpty() || paddled ? Optional.empty() : Optional.of(patches);
     }
 }

@@ -23,7 +23,9 @@ final class CoilOnCord implements Rule {
     private static final double SQUEEZED = 0.8;
 
     @Override
-    public List<Advice> look(Piece piece, List<StrandWork> strands) {
+    public List<Advice> look(Bench bench) {
+        Piece piece = bench.piece();
+        List<StrandWork> strands = bench.strands();
         List<Advice> advice = new ArrayList<>();
         for (Join join : piece.joins()) {
             for (Part part : piece.parts()) {

@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import org.etui.core.element.Element;
-import org.etui.core.piece.Piece;
 import org.etui.core.work.StrandWork;
 
 /** The tips of round-nose pliers are about half a millimetre: nothing is wound tighter (engineering estimate). */
@@ -13,7 +12,8 @@ final class CurlTooTight implements Rule {
     private static final double TIP_MM = 0.5;
 
     @Override
-    public List<Advice> look(Piece piece, List<StrandWork> strands) {
+    public List<Advice> look(Bench bench) {
+        List<StrandWork> strands = bench.strands();
         List<Advice> advice = new ArrayList<>();
         for (int i = 0; i < strands.size(); i++) {
             List<Element> elements = strands.get(i).strand().elements();

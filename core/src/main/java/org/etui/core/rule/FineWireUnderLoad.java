@@ -15,7 +15,9 @@ final class FineWireUnderLoad implements Rule {
     private static final double FINE_MM = 0.5;
 
     @Override
-    public List<Advice> look(Piece piece, List<StrandWork> strands) {
+    public List<Advice> look(Bench bench) {
+        Piece piece = bench.piece();
+        List<StrandWork> strands = bench.strands();
         List<Advice> advice = new ArrayList<>();
         double thickest = strands.stream()
                 .mapToDouble(s -> s.strand().wire().section().thicknessMm())

@@ -14,7 +14,9 @@ import org.etui.core.work.StrandWork;
  */
 final class JoinFits implements Rule {
     @Override
-    public List<Advice> look(Piece piece, List<StrandWork> strands) {
+    public List<Advice> look(Bench bench) {
+        Piece piece = bench.piece();
+        List<StrandWork> strands = bench.strands();
         List<Advice> advice = new ArrayList<>();
         for (int i = 0; i < piece.joins().size(); i++) {
             Join join = piece.joins().get(i);

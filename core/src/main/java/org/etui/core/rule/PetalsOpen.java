@@ -18,7 +18,9 @@ final class PetalsOpen implements Rule {
     private static final int FEWEST = 3;
 
     @Override
-    public List<Advice> look(Piece piece, List<StrandWork> strands) {
+    public List<Advice> look(Bench bench) {
+        Piece piece = bench.piece();
+        List<StrandWork> strands = bench.strands();
         List<Advice> advice = new ArrayList<>();
         for (int i = 0; i < strands.size(); i++) {
             double wire = strands.get(i).strand().wire().section().inPlaneMm();

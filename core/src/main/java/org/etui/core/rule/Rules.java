@@ -2,8 +2,6 @@ package org.etui.core.rule;
 
 import java.util.Comparator;
 import java.util.List;
-import org.etui.core.piece.Piece;
-import org.etui.core.work.StrandWork;
 
 /** Every rule there is. */
 public final class Rules {
@@ -13,18 +11,40 @@ public final class Rules {
             new CoatUnderHammer(),
             new HammeredLoop(),
             new HammeredCrossing(),
+            new NextToBead(),
+            new UsedUp(),
+            new SpringWireSnaps(),
+            new HoldsTooLittle(),
+            new LeftSoft(),
+            new TooStiff(),
+            new HardToOpen(),
+            new LightlyOnly(),
             new ThinBangle(),
+            new WristNotHand(),
+            new RingWire(),
+            new WoundAtSize(),
+            new SoftForSpirals(),
+            new TurnsMeet(),
             new CurlTooTight(),
             new JoinFits(),
             new CoilOnCord(),
-            new PetalsOpen());
+            new PetalsOpen(),
+            new LinksDiffer(),
+            new PairDiffers(),
+            new HandleTrimmedFirst(),
+            new NothingToHold(),
+            new GaugeMisread(),
+            new FractionMisread(),
+            new BareJaws(),
+            new DenseBath(),
+            new PorousStone());
 
     private Rules() {}
 
     /** All advice on a piece, the worst first. */
-    public static List<Advice> look(Piece piece, List<StrandWork> strands) {
+    public static List<Advice> look(Bench bench) {
         return ALL.stream()
-                .flatMap(rule -> rule.look(piece, strands).stream())
+                .flatMap(rule -> rule.look(bench).stream())
                 .sorted(Comparator.comparing(Advice::severity))
                 .toList();
     }

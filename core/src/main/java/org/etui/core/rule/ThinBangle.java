@@ -12,7 +12,9 @@ final class ThinBangle implements Rule {
     private static final double LEAST_MM = 1.6;
 
     @Override
-    public List<Advice> look(Piece piece, List<StrandWork> strands) {
+    public List<Advice> look(Bench bench) {
+        Piece piece = bench.piece();
+        List<StrandWork> strands = bench.strands();
         List<Advice> advice = new ArrayList<>();
         for (int i = 0; i < strands.size(); i++) {
             double thickness = strands.get(i).strand().wire().section().thicknessMm();

@@ -5,20 +5,11 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.OptionalInt;
 import java.util.Set;
-import org.etui.core.element.Arc;
-import org.etui.core.element.Bend;
-import org.etui.core.element.Coil;
 import org.etui.core.element.Curl;
 import org.etui.core.element.Element;
-import org.etui.core.element.Girth;
 import org.etui.core.element.Loop;
 import org.etui.core.element.Paddle;
-import org.etui.core.element.Spiral;
-import org.etui.core.element.Turn;
-import org.etui.core.element.Twist;
-import org.etui.core.element.Wrap;
 import org.etui.core.measure.LengthFormat;
 import org.etui.core.measure.Rounding;
 import org.etui.core.metal.Metal;
@@ -28,6 +19,8 @@ import org.etui.core.piece.Part;
 import org.etui.core.piece.PartKind;
 import org.etui.core.piece.Piece;
 import org.etui.core.rule.Advice;
+import org.etui.core.tool.OwnedTool;
+import org.etui.core.tool.Toolbox;
 import org.etui.core.work.Mark;
 import org.etui.core.work.Marks;
 import org.etui.core.work.Operation;
@@ -36,16 +29,21 @@ import org.etui.core.work.StrandWork;
 /** Writes the bench card: straighten, true, mark, cut, dress, every forming, work, trim the handle last, dress, check. */
 public final class BenchCard {
     private static final String EYES = "Wear safety glasses; cover the off-cut, it flies.";
-    private static final String EARS = "Wear glasses and hearing protection; fingers stay on the handle.";
 
     private final Piece piece;
     private final LengthFormat format;
+    private final Toolbox box;
+    private final FormingWords words;
+    private final WorkWords works;
     private final List<Advice> advice;
     private final List<Step> steps = new ArrayList<>();
 
-    private BenchCard(Piece piece, LengthFormat format, List<Advice> advice) {
+    private BenchCard(Piece piece, LengthFormat format, Toolbox box, List<Advice> advice) {
         this.piece = piece;
         this.format = format;
+        this.box = box;
+        this.words = new FormingWords(format);
+        this.works = new WorkWords(format, box);
         this.advice = advice;
     }
 
@@ -56,9 +54,12 @@ public final class BenchCard {
      * @param strands its strands as worked
      * @param advice advice on the piece: steps name the rules that speak of them
      * @param format how lengths are written
+     * @param box the tools owned
      */
-    public static List<Step> of(Piece piece, List<StrandWork> strands, List<Advice> advice, LengthFormat format) {
-        BenchCard card = new BenchCard(piece, format, advice);
+    public static List<Step> of(
+            Piece piece, List<StrandWork> strands, List<Advice> advice, LengthFormat format, Toolbox box) {
+        BenchCard card = new BenchCard(piece, format, box, advice);
+        piece.work().forEach(w -> card.works.ofBlank(w).ifPresent(card::add));
         for (int i = 0; i < strands.size(); i++) {
             card.strand(strands.get(i), "strands." + i);
         }
@@ -80,9 +81,9 @@ public final class BenchCard {
             if (operation instanceof Operation.Form form) {
                 string(work, form, threaded);
                 form(work, form, marks, path, state);
-            } else if (operation instanceof Operation.Flatten flatten) {
-                flatten(work, flatten, path, state);
-            } else if (operation instanceof Operation.Trim) {
+            } else if (!(operation instanceof Operation.Trim)) {
+                add(works.draft(work, operation, state).advice(path));
+            } else {
                 trim(work, state);
             }
         }
@@ -241,7 +242,7 @@ public final class BenchCard {
 
     private void form(StrandWork work, Operation.Form form, List<Mark> marks, String path, int state) {
         Element element = work.strand().element(form.element()).orElseThrow();
-        Tool tool = Tool.of(element);
+        Tool tool = Tool.of(work, element, box);
         OptionalDouble mark = marks.stream()
                 .filter(m -> m.element().equals(Optional.of(element.id())))
                 .mapToDouble(Mark::atMm)
@@ -250,8 +251,10 @@ public final class BenchCard {
                 ? "Start at the mark, " + format.write(mark.getAsDouble(), Rounding.NEAREST) + ". "
                 : "Start at the very end; the last wire thickness or so stays straight. ";
         add(new Draft(work.strand().id(), "Form the " + element.label(), toolText(tool))
-                .text(at + how(element) + way(work, element))
-                .check(checkText(element) + pairText(work))
+                .text(at
+                        + words.how(element, tool, work.reading(element.id()).overbend())
+                        + FormingWords.way(work, element))
+                .check(words.check(element) + pairText(work))
                 .minutes(1.5 * work.strand().count())
                 .element(element.id())
                 .mark(mark)
@@ -259,132 +262,16 @@ public final class BenchCard {
                 .advice(path + ".elements." + work.strand().elements().indexOf(element)));
     }
 
+    /** The tool owned by its name; else the kind and the size that it should have. */
     private String toolText(Tool tool) {
-        return tool.insideMm() == 0
+        if (tool.owned().isPresent()) {
+            OwnedTool owned = tool.owned().get();
+            return (owned.name().isBlank() ? owned.kind().inWords() : owned.name()) + ", "
+                    + format.write(owned.sizeMm(), Rounding.NEAREST);
+        }
+        return tool.insideMm() == 0 || tool.kind().startsWith("flat-nose")
                 ? tool.kind()
                 : tool.kind() + ", " + format.write(tool.insideMm(), Rounding.NEAREST);
-    }
-
-    private String how(Element element) {
-        if (element instanceof Loop loop) {
-            String turns = loop.turns() == 1 ? "one full turn" : plain(loop.turns()) + " turns";
-            String neck = loop.centred() ? " Bend the neck back until the loop sits on the line of the wire." : "";
-            return "Grip it where the jaw is " + format.write(loop.insideMm(), Rounding.NEAREST) + " thick and roll "
-                    + turns + "." + neck;
-        }
-        if (element instanceof Curl curl) {
-            return "With the tip of the jaws roll " + plain(curl.turns()) + " of a turn, small and tight.";
-        }
-        if (element instanceof Bend bend) {
-            return "Hold it at the jaw edge and bend " + plain(bend.angleDeg()) + "°.";
-        }
-        if (element instanceof Arc arc) {
-            return "Lay it round " + format.write(arc.insideMm(), Rounding.NEAREST) + " and bend "
-                    + plain(Math.round(arc.sweepDeg()))
-                    + "°. It opens a little when it is let go: bend on past, then look.";
-        }
-        if (element instanceof Coil coil) {
-            return "Wind " + turns(coil.turns()) + " on " + format.write(coil.mandrelMm(), Rounding.NEAREST) + ", "
-                    + spaced(coil.pitchMm()) + ". It opens a little when it is let go.";
-        }
-        if (element instanceof Wrap wrap) {
-            return "Wind " + turns(wrap.turns()) + " round "
-                    + wrap.core().inWords(mm -> format.write(mm, Rounding.NEAREST))
-                    + (wrap.legAlong() ? " and its own leg" : "") + ", tight, " + spaced(wrap.pitchMm()) + ".";
-        }
-        if (element instanceof Girth girth) {
-            return "Bend it round the stone from " + percent(girth.from()) + " to " + percent(girth.to())
-                    + " of the way round, pressed close.";
-        }
-        if (element instanceof Twist twist) {
-            return (twist.isAlone()
-                            ? "Hold both ends flat in the jaws and turn "
-                            : "Lay it beside the " + twist.with().replace('-', ' ') + ", hold both ends and turn ")
-                    + turns(twist.turns()) + " on " + format.write(twist.lengthMm(), Rounding.NEAREST) + ".";
-        }
-        if (element instanceof Spiral spiral) {
-            String where =
-                    spiral.centre() == Spiral.Centre.CLOSED ? "Roll the end round itself, " : "Bend the first round, ";
-            return where + "then push it round a few millimetres at a time, laid against the last turn"
-                    + (spiral.gapMm() > 0 ? ", " + format.write(spiral.gapMm(), Rounding.NEAREST) + " apart" : "")
-                    + ". "
-                    + (spiral.riseMm() > 0
-                            ? "At last push the middle up, " + format.write(spiral.riseMm(), Rounding.NEAREST)
-                                    + " a turn."
-                            : "Look at it edge-on after every turn.");
-        }
-        throw new UnsupportedOperationException("not built yet: " + element.kind());
-    }
-
-    private static String turns(double number) {
-        return number == 1 ? "one turn" : plain(number) + " turns";
-    }
-
-    private String spaced(double pitchMm) {
-        return pitchMm == 0
-                ? "each turn against the last"
-                : format.write(pitchMm, Rounding.NEAREST) + " from turn to turn";
-    }
-
-    private static String percent(double share) {
-        return Math.round(100 * share) + " %";
-    }
-
-    /** Which way, told by what was formed before it: left and right depend on how the wire is held. */
-    private static String way(StrandWork work, Element element) {
-        List<Element> bent =
-                work.strand().inOrder().stream().filter(Element::isBent).toList();
-        int at = bent.indexOf(element);
-        if (at < 1 || turn(element).isEmpty() || turn(bent.get(at - 1)).isEmpty()) {
-            return "";
-        }
-        Element last = bent.get(at - 1);
-        if (element.rollDeg() != 0) {
-            return " In a plane turned by " + plain(Math.abs(element.rollDeg())) + "° to the " + last.label() + ".";
-        }
-        return turn(element).equals(turn(last))
-                ? " The same way as the " + last.label() + "."
-                : " The other way from the " + last.label() + ".";
-    }
-
-    private static Optional<Turn> turn(Element element) {
-        if (element instanceof Loop loop) {
-            return Optional.of(loop.turn());
-        }
-        if (element instanceof Curl curl) {
-            return Optional.of(curl.turn());
-        }
-        if (element instanceof Bend bend) {
-            return Optional.of(bend.turn());
-        }
-        if (element instanceof Spiral spiral) {
-            return Optional.of(spiral.turn());
-        }
-        if (element instanceof Coil coil) {
-            return Optional.of(coil.turn());
-        }
-        if (element instanceof Wrap wrap) {
-            return Optional.of(wrap.turn());
-        }
-        return element instanceof Arc arc ? Optional.of(arc.turn()) : Optional.empty();
-    }
-
-    private static String plain(double number) {
-        return java.math.BigDecimal.valueOf(number).stripTrailingZeros().toPlainString();
-    }
-
-    private String checkText(Element element) {
-        String inside = element.woundInsideMm().isPresent()
-                ? format.write(element.woundInsideMm().getAsDouble(), Rounding.NEAREST) + " inside; "
-                : "";
-        if (element instanceof Wrap || element instanceof Girth) {
-            return "It does not slide, and no end stands out.";
-        }
-        if (element instanceof Coil || element instanceof Twist) {
-            return inside + "the turns are even.";
-        }
-        boolean flat = element.rollDeg() == 0 && !(element instanceof Spiral spiral && spiral.riseMm() > 0);
-        return inside + (flat ? "it lies flat on the block." : "look at it from the side as well.");
     }
 
     private static String pairText(StrandWork work) {
@@ -394,33 +281,6 @@ public final class BenchCard {
         return work.strand().mirror()
                 ? " Form the second of each pair as the mirror image; lay them side by side."
                 : " Lay the pair one on the other.";
-    }
-
-    private void flatten(StrandWork work, Operation.Flatten flatten, String path, int state) {
-        String to = format.write(flatten.toMm(), Rounding.NEAREST);
-        String what = flatten.elements().isEmpty()
-                ? "wire"
-                : String.join(" and ", flatten.elements().stream().sorted().toList())
-                        .replace('-', ' ');
-        double width = work.states().get(state).workpiece().runs().stream()
-                .filter(r -> flatten.elements().isEmpty() || flatten.elements().contains(r.element()))
-                .mapToDouble(r -> r.section().widthMm())
-                .max()
-                .orElse(0);
-        add(new Draft(
-                        work.strand().id(),
-                        "Flatten the " + what + " to " + hundredths(flatten.toMm()),
-                        "domed hammer, bench block")
-                .text("Light taps from the middle outward; turn it over after each pass, so that it does not bow.")
-                .check(hundredths(flatten.toMm()) + " thick and about " + hundredths(width) + " wide; no edge marks.")
-                .caution(EARS)
-                .minutes(2.0 * work.strand().count())
-                .state(state)
-                .advice(path));
-    }
-
-    private static String hundredths(double mm) {
-        return String.format(java.util.Locale.ROOT, "%.2f mm", mm);
     }
 
     private void trim(StrandWork work, int state) {
@@ -449,77 +309,8 @@ public final class BenchCard {
                 .minutes(1));
     }
 
+    /** Every step names the rules that speak of it. */
     private void add(Draft draft) {
         steps.add(draft.step(advice));
-    }
-
-    /** Collects the fields of a step. */
-    private static final class Draft {
-        private final String strand;
-        private final String title;
-        private final String tool;
-        private String text = "";
-        private String check = "";
-        private String caution = "";
-        private double minutes = 1;
-        private Optional<String> element = Optional.empty();
-        private OptionalDouble markMm = OptionalDouble.empty();
-        private OptionalInt state = OptionalInt.empty();
-        private Optional<String> place = Optional.empty();
-
-        Draft(String strand, String title, String tool) {
-            this.strand = strand;
-            this.title = title;
-            this.tool = tool;
-        }
-
-        Draft text(String words) {
-            text = words;
-            return this;
-        }
-
-        Draft check(String words) {
-            check = words;
-            return this;
-        }
-
-        Draft caution(String words) {
-            caution = words;
-            return this;
-        }
-
-        Draft minutes(double estimate) {
-            minutes = estimate;
-            return this;
-        }
-
-        Draft element(String id) {
-            element = Optional.of(id);
-            return this;
-        }
-
-        Draft mark(OptionalDouble mm) {
-            markMm = mm;
-            return this;
-        }
-
-        Draft state(int index) {
-            state = OptionalInt.of(index);
-            return this;
-        }
-
-        Draft advice(String path) {
-            place = Optional.of(path);
-            return this;
-        }
-
-        Step step(List<Advice> all) {
-            List<String> rules = all.stream()
-                    .filter(a -> place.isPresent() && a.where().equals(place.get()))
-                    .map(Advice::rule)
-                    .distinct()
-                    .toList();
-            return new Step(strand, title, tool, text, check, caution, rules, true, minutes, element, markMm, state);
-        }
     }
 }

@@ -22,7 +22,9 @@ import org.etui.core.piece.Purpose;
  * @param strainLeft what the metal still stands there before it may crack, never negative
  * @param toolMomentNmm greatest moment that forming took, N·mm; 0 for what is not bent
  * @param toolInsideMm inside diameter on the tool, mm; empty where it is not wound on one
+ * @param overbend how much further it is bent than it comes to, 1 or more
  * @param hold what it holds as a hook, or stands as the bow of an ear wire; empty where nothing pulls it open
+ * @param isSqueezed whether that is the squeeze test of an ear wire
  * @param opensLeft how many times it can be opened and closed again; empty where it does not open
  */
 public record Reading(
@@ -33,7 +35,9 @@ public record Reading(
         double strainLeft,
         double toolMomentNmm,
         OptionalDouble toolInsideMm,
+        double overbend,
         Optional<Hold> hold,
+        boolean isSqueezed,
         OptionalDouble opensLeft) {
 
     /** An arc that turns less holds nothing; a wider one is the body of a bangle or a ring (engineering estimates). */
@@ -62,10 +66,18 @@ public record Reading(
                         .max()
                         .orElse(0),
                 toolInside(element, widest(asFormed.of(element.id()))),
-                round.flatMap(r -> hold(piece.purpose(), element, r)),
+                overbend(widest(asFormed.of(element.id()))),
+                isThickest(piece, finished) ? round.flatMap(r -> hold(piece.purpose(), element, r)) : Optional.empty(),
+                piece.purpose() == Purpose.EAR_WIRE && element instanceof Arc,
                 element instanceof Loop loop && loop.opens() && round.isPresent()
                         ? OptionalDouble.of(Opening.of(round.get()).times(left))
                         : OptionalDouble.empty());
+    }
+
+    /** Finer wire that lashes or weaves the thickest one carries nothing. */
+    private static boolean isThickest(Piece piece, Workpiece workpiece) {
+        double here = workpiece.wire().section().thicknessMm();
+        return piece.strands().stream().allMatch(s -> s.wire().section().thicknessMm() <= here);
     }
 
     private static Fibres hardest(List<Run> runs) {
@@ -103,6 +115,13 @@ public record Reading(
                 ? OptionalDouble.of(
                         Math.max(0, 2 / curvature - round.get().section().inPlaneMm()))
                 : OptionalDouble.empty();
+    }
+
+    private static double overbend(Optional<Run> round) {
+        return round.map(r -> r.cells().get(0))
+                .filter(c -> c.toolCurvaturePerMm() > 0)
+                .map(c -> Math.max(1, c.toolCurvaturePerMm() / c.fibres().curvaturePerMm()))
+                .orElse(1.0);
     }
 
     private static Optional<Hold> hold(Purpose purpose, Element element, Run run) {

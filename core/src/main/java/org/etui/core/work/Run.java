@@ -120,6 +120,13 @@ public record Run(
         return at(length == 0 ? 0 : alongMm / length).fibres().addedStrain();
     }
 
+    /** Vickers hardness, mean over the section, at the distance along it, mm. */
+    public double hardnessHv(double alongMm) {
+        double length = now().lengthMm();
+        Fibres fibres = at(length == 0 ? 0 : alongMm / length).fibres();
+        return fibres.material().flow().vickers(fibres.meanStrain());
+    }
+
     /** Length of its metal now, mm: a ball that was bought is no length of wire. */
     double metalMm() {
         return shape instanceof Knob ? 0 : now().lengthMm();

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.function.BiPredicate;
 import java.util.stream.Collectors;
@@ -68,7 +67,7 @@ public record StrandWork(
                 readings(piece, strand, expansion.operations(), states));
     }
 
-    /** What was trimmed off has nothing to say. */
+    /** What was trimmed off is read as it was cut. */
     private static List<Reading> readings(Piece piece, Strand strand, List<Operation> operations, List<State> states) {
         Workpiece finished = states.get(states.size() - 1).workpiece();
         Map<String, Workpiece> formed = new HashMap<>();
@@ -77,15 +76,26 @@ public record StrandWork(
                 formed.put(form.element(), states.get(i + 1).workpiece());
             }
         }
+        Workpiece cut = states.get(0).workpiece();
         return strand.elements().stream()
-                .filter(e -> !finished.of(e.id()).isEmpty())
-                .map(e -> Reading.of(piece, formed.getOrDefault(e.id(), finished), finished, e))
+                .map(e -> Reading.of(
+                        piece,
+                        formed.getOrDefault(e.id(), cut),
+                        finished.of(e.id()).isEmpty() ? cut : finished,
+                        e))
                 .toList();
     }
 
-    /** What the finished wire says of an element; empty for what was trimmed off. */
-    public Optional<Reading> reading(String element) {
-        return readings.stream().filter(r -> r.element().id().equals(element)).findFirst();
+    /**
+     * What the finished wire says of an element.
+     *
+     * @throws IllegalArgumentException if there is no such element
+     */
+    public Reading reading(String element) {
+        return readings.stream()
+                .filter(r -> r.element().id().equals(element))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("no element " + element));
     }
 
     /** The operation that makes a state of the wire, with the state before it. */

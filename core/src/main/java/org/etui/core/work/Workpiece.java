@@ -1,8 +1,11 @@
 package org.etui.core.work;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.OptionalDouble;
 import java.util.function.UnaryOperator;
+import org.etui.core.curve.Arc;
 import org.etui.core.curve.CentreLine;
 import org.etui.core.curve.Placed;
 import org.etui.core.curve.Pose;
@@ -67,6 +70,16 @@ public record Workpiece(Wire wire, List<Run> runs, String anchor) {
     /** The runs of an element, in order. */
     public List<Run> of(String element) {
         return runs.stream().filter(r -> r.element().equals(element)).toList();
+    }
+
+    /** Inside diameter of the widest-turning arc of an element as it lies, mm; empty where nothing of it is round. */
+    public OptionalDouble insideMm(String element) {
+        return of(element).stream()
+                .filter(r -> r.formed() && r.shape() instanceof Arc)
+                .max(Comparator.comparingDouble(r -> r.shape().turnRad()))
+                .map(r -> OptionalDouble.of(
+                        2 * r.now().lengthMm() / r.now().turnRad() - r.section().inPlaneMm()))
+                .orElse(OptionalDouble.empty());
     }
 
     /** The centre line as it lies, the anchor at the origin heading along x. */

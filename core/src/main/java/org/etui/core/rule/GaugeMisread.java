@@ -1,0 +1,63 @@
+package org.etui.core.rule;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.etui.core.check.Word;
+import org.etui.core.measure.GaugeSystem;
+import org.etui.core.section.GaugeLabel;
+import org.etui.core.section.Round;
+
+/** A gauge number means another thickness in another system (ASTM B258, BS 3737). */
+final class GaugeMisread implements Rule {
+    /** Drawn wire keeps its gauge within a few hundredths (engineering estimate). */
+    private static final double OFF = 0.05;
+
+    @Override
+    public List<Advice> look(Bench bench) {
+        return bench.eachStrand(GaugeMisread::look);
+    }
+
+    private static Optional<Advice> look(Spot spot) {
+        if (!(spot.wire().section() instanceof Round round) || round.label().isEmpty()) {
+            return Optional.empty();
+        }
+        GaugeLabel label = round.label().get();
+        OptionalDouble nominal = label.system().thicknessMm(label.number());
+        if (nominal.isPresent()
+                && Math.abs(nominal.getAsDouble() - round.diameterMm()) <= OFF * nominal.getAsDouble()) {
+            return Optional.empty();
+        }
+        String name = label.number() + " " + Word.of(label.system()).toUpperCase(Locale.ROOT);
+        String other = otherSystem(label, round.diameterMm());
+        return spot.saysOfWire(
+                Advice.Severity.MIND,
+                "gauge-misread",
+                nominal.isPresent()
+                        ? String.format(
+                                Locale.ROOT,
+                                "The label says %s, that is %.2f mm; the wire is given as %.2f mm%s.",
+                                name,
+                                nominal.getAsDouble(),
+                                round.diameterMm(),
+                                other)
+                        : "The label says " + name + ": there is no such gauge.",
+                "The three gauge systems disagree, and labels do not always say which is meant (ASTM B258, BS 3737).",
+                nominal.isPresent() ? "Measure it; take it as the label says." : "Measure it.",
+                nominal.isPresent()
+                        ? Optional.of(List.of(Advice.Patch.replace(
+                                spot.wireField("section/diameterMm"), Math.round(nominal.getAsDouble() * 100) / 100.0)))
+                        : Optional.empty());
+    }
+
+    private static String otherSystem(GaugeLabel label, double mm) {
+        for (GaugeSystem system : GaugeSystem.values()) {
+            OptionalDouble there = system.thicknessMm(label.number());
+            if (system != label.system() && there.isPresent() && Math.abs(there.getAsDouble() - mm) <= OFF * mm) {
+                return ", which is " + label.number() + " " + Word.of(system).toUpperCase(Locale.ROOT);
+            }
+        }
+        return "";
+    }
+}

@@ -1,0 +1,27 @@
+package org.etui.core.rule;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/** A loop that has to open often must stand it: reversed bending uses it up (estimate after Coffin and Manson). */
+final class HardToOpen implements Rule {
+    private static final double FEW = 10;
+
+    @Override
+    public List<Advice> look(Bench bench) {
+        return bench.eachElement(spot -> spot.reading().opensLeft().orElse(FEW) < FEW
+                ? spot.says(
+                        Advice.Severity.MIND,
+                        "hard-to-open",
+                        String.format(
+                                Locale.ROOT,
+                                "The %s can be opened and closed about %.0f times, then it breaks.",
+                                spot.element().label(),
+                                Math.floor(spot.reading().opensLeft().orElse(0))),
+                        "Every time bends it to and fro; (strain left / strain a time)² times are to be had (estimate).",
+                        "Make it wider or of softer wire, leave it unhammered, or hang it on once.",
+                        spot.withoutHammer())
+                : Optional.empty());
+    }
+}

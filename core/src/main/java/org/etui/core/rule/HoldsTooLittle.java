@@ -1,0 +1,49 @@
+package org.etui.core.rule;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import org.etui.core.mechanics.Hold;
+import org.etui.core.piece.Purpose;
+
+/** A hook, loop or bow that opens under the load that its purpose wants (loads are estimates). */
+final class HoldsTooLittle implements Rule {
+    /** Below this share of the load it fails for certain (engineering estimate). */
+    private static final double FAILS = 0.6;
+
+    private static final double GRAMS = 1000 / 9.80665;
+
+    @Override
+    public List<Advice> look(Bench bench) {
+        return bench.piece().purpose().carriesLoad() ? bench.eachElement(HoldsTooLittle::look) : List.of();
+    }
+
+    private static Optional<Advice> look(Spot spot) {
+        Purpose purpose = spot.bench().piece().purpose();
+        double wants = purpose.wantsN() / spot.work().strand().sharing();
+        double holds = spot.reading().hold().map(Hold::holdsN).orElse(wants);
+        if (holds >= wants) {
+            return Optional.empty();
+        }
+        Optional<Strengthen.Way> way = new Strengthen(spot, Hold::holdsN, wants).first();
+        boolean squeezed = spot.reading().isSqueezed();
+        return spot.says(
+                holds < FAILS * wants ? Advice.Severity.STOP : Advice.Severity.MIND,
+                "holds-too-little",
+                String.format(
+                        Locale.ROOT,
+                        squeezed
+                                ? "The %s stands a squeeze of %.0f g (%.1f N); an ear wire wants %.0f g (%.0f N)."
+                                : "The %s holds %.0f g (%.1f N); a " + purpose.inWords() + " wants %.0f g (%.0f N).",
+                        spot.element().label(),
+                        holds * GRAMS,
+                        holds,
+                        wants * GRAMS,
+                        wants),
+                "That load leaves 0.2 mm of opening: the fibres of the bend as a curved beam (estimate, good to about"
+                        + " ±10 %).",
+                way.map(Strengthen.Way::instead)
+                        .orElse("Make it smaller, of thicker or harder wire; hammering alone does not do."),
+                way.map(Strengthen.Way::fix));
+    }
+}

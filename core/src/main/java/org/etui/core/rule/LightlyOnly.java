@@ -1,0 +1,33 @@
+package org.etui.core.rule;
+
+import java.util.List;
+import java.util.Optional;
+import org.etui.core.metal.Metal;
+import org.etui.core.work.Operation;
+
+/** A filled skin is thin: it stands light taps only (common practice). */
+final class LightlyOnly implements Rule {
+    /** Thinner than this share of the wire is no light tap any more (engineering estimate). */
+    private static final double LEAST_SHARE = 0.85;
+
+    @Override
+    public List<Advice> look(Bench bench) {
+        return bench.eachElement(spot -> spot.wire().metal().underHammer() == Metal.HammerSense.LIGHTLY
+                        && spot.work().operations().stream()
+                                .anyMatch(o -> o instanceof Operation.Flatten flatten
+                                        && spot.strikes(o)
+                                        && flatten.toMm()
+                                                < LEAST_SHARE
+                                                        * spot.wire().section().thicknessMm())
+                ? spot.says(
+                        Advice.Severity.MIND,
+                        "lightly-only",
+                        "The skin of this wire wears thin where the "
+                                + spot.element().label() + " is flattened.",
+                        "The gold is a twentieth of the weight; what is spread thin shows brass at the edges"
+                                + " (common practice; the limit is an estimate).",
+                        "Flatten it by no more than a seventh, or harden it with a mallet.",
+                        spot.withoutHammer())
+                : Optional.empty());
+    }
+}

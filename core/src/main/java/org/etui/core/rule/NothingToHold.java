@@ -1,0 +1,35 @@
+package org.etui.core.rule;
+
+import java.util.List;
+import java.util.Optional;
+import org.etui.core.element.Lead;
+
+/** Short wire that is hammered or cut without spare cannot be held, nor begun again (common practice). */
+final class NothingToHold implements Rule {
+    /** Fingers need about that much (engineering estimate). */
+    private static final double SHORT_MM = 30;
+
+    @Override
+    public List<Advice> look(Bench bench) {
+        return bench.eachStrand(spot -> bare(spot)
+                ? Optional.of(new Advice(
+                        Advice.Severity.MIND,
+                        "nothing-to-hold",
+                        "strands." + spot.strand() + ".allowance",
+                        "The wire is cut to the piece: there is nothing to hold while it is hammered.",
+                        "Below about 30 mm fingers come under the hammer, and a slip leaves nothing to begin again with"
+                                + " (estimate).",
+                        "Leave a handle of 20 mm, trimmed last.",
+                        Optional.of(List.of(
+                                Advice.Patch.replace("/strands/" + spot.strand() + "/allowance/handleMm", 20),
+                                Advice.Patch.add("/strands/" + spot.strand() + "/allowance/handleAt", "end")))))
+                : Optional.empty());
+    }
+
+    private static boolean bare(Spot spot) {
+        return spot.work().netMm() < SHORT_MM
+                && spot.work().stretch().handleMm() == 0
+                && spot.work().strand().elements().stream().noneMatch(Lead.class::isInstance)
+                && spot.work().operations().stream().anyMatch(o -> o.isStruck());
+    }
+}

@@ -1,0 +1,157 @@
+package org.etui.core.rule;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.etui.core.element.Element;
+import org.etui.core.element.Loop;
+import org.etui.core.element.Paddle;
+import org.etui.core.element.Wrap;
+import org.etui.core.metal.Metal;
+import org.etui.core.piece.Work;
+import org.etui.core.wire.Finish;
+import org.etui.core.wire.Wire;
+import org.etui.core.work.Operation;
+import org.etui.core.work.Reading;
+import org.etui.core.work.StrandWork;
+
+/**
+ * An element of a piece as a rule sees it.
+ *
+ * @param bench the whole
+ * @param strand number of the strand
+ * @param at number of the element in it
+ */
+record Spot(Bench bench, int strand, int at) {
+    StrandWork work() {
+        return bench.strands().get(strand);
+    }
+
+    Element element() {
+        return work().strand().elements().get(at);
+    }
+
+    Reading reading() {
+        return work().reading(element().id());
+    }
+
+    Wire wire() {
+        return work().strand().wire();
+    }
+
+    String path() {
+        return "strands." + strand + ".elements." + at;
+    }
+
+    String wirePath() {
+        return "strands." + strand + ".wire";
+    }
+
+    /** JSON Pointer to a field of the element. */
+    String field(String name) {
+        return "/strands/" + strand + "/elements/" + at + "/" + name;
+    }
+
+    /** JSON Pointer to a field of the wire. */
+    String wireField(String name) {
+        return "/strands/" + strand + "/wire/" + name;
+    }
+
+    /** Whether steel strikes it. */
+    boolean isStruck() {
+        return work().operations().stream().anyMatch(this::strikes);
+    }
+
+    boolean strikes(Operation operation) {
+        return operation.isStruck() && operation.touches(element().id());
+    }
+
+    /** Whether the wire lies over itself within it, or it lies on what it is wrapped round. */
+    boolean isCrossed() {
+        if (element() instanceof Wrap) {
+            return true;
+        }
+        double from = work().cut().fromMm(element().id());
+        double to = from + work().cut().wireMm(element().id());
+        return work().crossings().stream()
+                .anyMatch(c -> within(c.firstMm(), from, to) || within(c.secondMm(), from, to));
+    }
+
+    private static boolean within(double s, double from, double to) {
+        return s > from && s < to;
+    }
+
+    /** Whether skin or coat would crack under steel, or the wire snap. */
+    boolean isCoated() {
+        return wire().metal().underHammer() == Metal.HammerSense.STOP || wire().finish() != Finish.BARE;
+    }
+
+    /** Whether nothing speaks against a hammer here. */
+    boolean mayBeStruck() {
+        return !isCoated()
+                && !isCrossed()
+                && !(element() instanceof Loop loop && loop.opens())
+                && NextToBead.beside(this).isEmpty();
+    }
+
+    /** Takes the element out of all work that strikes it; empty where that is not work but a paddle. */
+    Optional<List<Advice.Patch>> withoutHammer() {
+        if (element() instanceof Paddle) {
+            return Optional.empty();
+        }
+        List<Advice.Patch> patches = new ArrayList<>();
+        List<Work> works = bench.piece().work();
+        for (int i = works.size() - 1; i >= 0; i--) {
+            Work work = works.get(i);
+            boolean here = work.strand().isEmpty()
+                    || work.strand().equals(work().strand().id());
+            boolean all = work.elements().isEmpty();
+            if (here
+                    && isSteel(work)
+                    && (all || work.elements().contains(element().id()))) {
+                List<String> left = (all ? ids() : work.elements())
+                        .stream().filter(id -> !id.equals(element().id())).toList();
+                patches.add(
+                        left.isEmpty()
+                                ? Advice.Patch.remove("/work/" + i)
+                                : Advice.Patch.replace("/work/" + i + "/elements", left));
+            }
+        }
+        return patches.isEmpty() ? Optional.empty() : Optional.of(patches);
+    }
+
+    private List<String> ids() {
+        return work().strand().elements().stream().map(Element::id).toList();
+    }
+
+    static boolean isSteel(Work work) {
+        return work instanceof Work.Flatten
+                || work instanceof Work.Press
+                || work instanceof Work.Planish
+                || work instanceof Work.Texture;
+    }
+
+    Optional<Advice> says(Advice.Severity severity, String rule, String message, String because, String instead) {
+        return says(severity, rule, message, because, instead, Optional.empty());
+    }
+
+    Optional<Advice> says(
+            Advice.Severity severity,
+            String rule,
+            String message,
+            String because,
+            String instead,
+            Optional<List<Advice.Patch>> fix) {
+        return Optional.of(new Advice(severity, rule, path(), message, because, instead, fix));
+    }
+
+    Optional<Advice> saysOfWire(
+            Advice.Severity severity,
+            String rule,
+            String message,
+            String because,
+            String instead,
+            Optional<List<Advice.Patch>> fix) {
+        return Optional.of(new Advice(severity, rule, wirePath(), message, because, instead, fix));
+    }
+}

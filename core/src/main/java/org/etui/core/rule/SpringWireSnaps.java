@@ -1,0 +1,36 @@
+package org.etui.core.rule;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import org.etui.core.element.Spiral;
+import org.etui.core.metal.Metal;
+
+/** Spring steel is not bent sharply: it snaps (common practice: no tighter inside than twice its thickness). */
+final class SpringWireSnaps implements Rule {
+    private static final double LEAST = 2;
+
+    @Override
+    public List<Advice> look(Bench bench) {
+        return bench.eachElement(spot -> snaps(spot)
+                ? spot.says(
+                        Advice.Severity.STOP,
+                        "spring-wire-snaps",
+                        "The " + spot.element().label() + " is too sharp for spring wire: it snaps.",
+                        "Music wire is hard as bought and stands no tighter bend than about twice its thickness inside"
+                                + " (common practice).",
+                        String.format(
+                                Locale.ROOT,
+                                "Bend it round %.1f mm or more, or take another metal.",
+                                LEAST * spot.wire().section().thicknessMm()))
+                : Optional.empty());
+    }
+
+    private static boolean snaps(Spot spot) {
+        double inside = spot.element() instanceof Spiral spiral
+                ? spiral.insideMm().orElse(0)
+                : spot.element().woundInsideMm().orElse(Double.MAX_VALUE);
+        return spot.wire().metal() == Metal.MUSIC_WIRE
+                && inside < LEAST * spot.wire().section().thicknessMm();
+    }
+}

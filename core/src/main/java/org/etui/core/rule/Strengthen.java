@@ -1,0 +1,214 @@
+package org.etui.core.rule;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Supplier;
+import java.util.function.ToDoubleFunction;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.etui.core.check.Word;
+import org.etui.core.element.Curl;
+import org.etui.core.element.Loop;
+import org.etui.core.element.Spiral;
+import org.etui.core.measure.Gauge;
+import org.etui.core.measure.GaugeSystem;
+import org.etui.core.mechanics.Bending;
+import org.etui.core.mechanics.Fibres;
+import org.etui.core.mechanics.Flattening;
+import org.etui.core.mechanics.FormedBy;
+import org.etui.core.mechanics.Hold;
+import org.etui.core.mechanics.Material;
+import org.etui.core.metal.Temper;
+import org.etui.core.piece.Work;
+import org.etui.core.section.GaugeLabel;
+import org.etui.core.section.Round;
+import org.etui.core.section.Section;
+import org.etui.core.tool.ToolKind;
+import org.etui.core.wire.Wire;
+import org.etui.core.work.Hardening;
+import org.etui.core.work.Run;
+
+/**
+ * Looks for a way to make a bend hold more, tried on its own fibres: first what the tools owned can do (mallet, hammer), then
+ * harder wire, then thicker.
+ *
+ * @param spot the bend
+ * @param figure which of its loads is too small
+ * @param wantsN what it should be, N
+ */
+record Strengthen(Spot spot, ToDoubleFunction<Hold> figure, double wantsN) {
+    /** Loads are estimates: a way out has to reach this much more. */
+    private static final double MARGIN = 1.05;
+
+    private static final int[] PASSES = {3, 6, 12};
+    private static final int THICKER = 6;
+
+    /**
+     * A way out.
+     *
+     * @param instead in words
+     * @param fix as a patch of the document
+     */
+    record Way(String instead, List<Advice.Patch> fix) {}
+
+    /** The first way that reaches the load; empty where none does. */
+    Optional<Way> first() {
+        return Stream.<Supplier<Optional<Way>>>of(this::mallet, this::flatten, this::harder, this::thicker)
+                .map(Supplier::get)
+                .flatMap(Optional::stream)
+                .findFirst();
+    }
+
+    private Run run() {
+        return spot.work().finished().of(spot.element().id()).stream()
+                .max((a, b) -> Double.compare(a.shape().turnRad(), b.shape().turnRad()))
+                .orElseThrow();
+    }
+
+    private boolean reaches(Fibres fibres, Section section) {
+        double radius = 1 / fibres.curvaturePerMm();
+        double sweep = Math.min(run().now().turnRad(), 2 * Math.PI);
+        if (radius <= section.insideFibreMm()) {
+            return false;
+        }
+        Hold hold = spot.reading().isSqueezed()
+                ? Hold.ofBow(fibres, section, radius, sweep)
+                : Hold.ofHook(fibres, section, radius, sweep);
+        return figure.applyAsDouble(hold) >= MARGIN * wantsN;
+    }
+
+    private boolean opens() {
+        return spot.element() instanceof Loop loop && loop.opens();
+    }
+
+    private Optional<Way> mallet() {
+        boolean owned = spot.bench().box().has(ToolKind.NYLON_MALLET)
+                || spot.bench().box().has(ToolKind.RAWHIDE_MALLET);
+        Fibres now = run().cells().get(0).fibres();
+        for (int passes : PASSES) {
+            double added = Hardening.MALLET.strain(passes);
+            boolean stands = now.addedStrain() + added < spot.wire().amberStrain();
+            if (owned && stands && !opens() && reaches(now.hardened(added), run().section())) {
+                String with = spot.bench().box().has(ToolKind.NYLON_MALLET) ? "nylon-mallet" : "rawhide-mallet";
+                return Optional.of(new Way(
+                        "Tap it on the block with the mallet, " + passes + " passes.",
+                        work("mallet", Map.of("passes", passes, "with", with))));
+            }
+        }
+        return Optional.empty();
+    }
+
+    private Optional<Way> flatten() {
+        boolean owned = spot.bench().box().has(ToolKind.DOMED_HAMMER)
+                || spot.bench().box().has(ToolKind.FLAT_HAMMER);
+        if (!owned || !spot.mayBeStruck() || !(spot.wire().section() instanceof Round wire)) {
+            return Optional.empty();
+        }
+        Run run = run();
+        double bought = wire.diameterMm();
+        double before = run.section().thicknessMm();
+        double gone = before < bought ? Flattening.of(bought, before).strain() : 0;
+        Fibres now = run.cells().get(0).fibres();
+        for (double share = 0.95; share > 0.49; share -= 0.05) {
+            double to = Math.round(bought * share * 20) / 20.0;
+            if (to < before - 0.02 && to > bought * 0.45) {
+                Flattening flat = Flattening.of(bought, to);
+                double added = Math.max(0, flat.strain() - gone);
+                Fibres after = now.worked(flat.section(), added, flat.growth() / run.growth());
+                if (after.addedStrain() < spot.wire().amberStrain() && reaches(after, flat.section())) {
+                    return Optional.of(new Way(
+                            String.format(Locale.ROOT, "Flatten it to %.2f mm.", to),
+                            work("flatten", Map.of("toMm", to, "with", hammer()))));
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    private String hammer() {
+        return spot.bench().box().has(ToolKind.DOMED_HAMMER) ? "domed-hammer" : "flat-hammer";
+    }
+
+    private Optional<Way> harder() {
+        boolean soft = spot.work().strand().elements().stream().anyMatch(e -> e instanceof Curl || e instanceof Spiral);
+        for (Temper temper : Temper.values()) {
+            boolean next = temper.compareTo(spot.wire().temper()) > 0
+                    && spot.wire().metal().comesIn(temper);
+            if (!soft && next && isBare()) {
+                Wire wire = new Wire(
+                        spot.wire().metal(),
+                        temper,
+                        spot.wire().finish(),
+                        spot.wire().section());
+                if (standsIn(wire)) {
+                    return Optional.of(new Way(
+                            "Take it " + Word.plain(temper) + ".",
+                            List.of(Advice.Patch.replace(spot.wireField("temper"), Word.of(temper)))));
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    private Optional<Way> thicker() {
+        if (!isBare() || !(spot.wire().section() instanceof Round round)) {
+            return Optional.empty();
+        }
+        List<Gauge> gauges = GaugeSystem.AWG.all().stream()
+                .filter(g -> g.diameterMm() > round.diameterMm() * 1.05)
+                .sorted((a, b) -> Double.compare(a.diameterMm(), b.diameterMm()))
+                .limit(THICKER)
+                .toList();
+        for (Gauge gauge : gauges) {
+            double mm = Math.round(gauge.diameterMm() * 100) / 100.0;
+            Round section = new Round(mm, Optional.of(new GaugeLabel(GaugeSystem.AWG, gauge.number())));
+            Wire wire = new Wire(
+                    spot.wire().metal(), spot.wire().temper(), spot.wire().finish(), section);
+            if (standsIn(wire)) {
+                Map<String, Object> label = Map.of("system", "AWG", "number", gauge.number());
+                return Optional.of(new Way(
+                        String.format(Locale.ROOT, "Take wire of %.2f mm (AWG %s).", mm, gauge.number()),
+                        List.of(Advice.Patch.replace(
+                                spot.wireField("section"),
+                                Map.of("shape", "round", "diameterMm", mm, "label", label)))));
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** Whether nothing but forming was done to it: only then can it be tried in another wire by itself. */
+    private boolean isBare() {
+        return run().section().equals(spot.wire().section()) && run().growth() == 1;
+    }
+
+    private boolean standsIn(Wire wire) {
+        double inside = 2 / run().cells().get(0).fibres().curvaturePerMm()
+                - spot.wire().section().inPlaneMm();
+        double radius = (inside + wire.section().inPlaneMm()) / 2;
+        Bending bending = Bending.toFree(Fibres.of(Material.of(wire), wire.section()), 1 / radius);
+        return FormedBy.of(bending.toolMomentNmm()) != FormedBy.VICE
+                && bending.after().addedStrain() < wire.amberStrain()
+                && reaches(bending.after(), wire.section());
+    }
+
+    /** A new work on the element, after all others. */
+    private List<Advice.Patch> work(String op, Map<String, Object> fields) {
+        Set<String> taken = spot.bench().piece().work().stream().map(Work::id).collect(Collectors.toSet());
+        int number = 1;
+        while (taken.contains(op + "-" + number)) {
+            number++;
+        }
+        Map<String, Object> work = new LinkedHashMap<>();
+        work.put("op", op);
+        work.put("id", op + "-" + number);
+        work.put("strand", spot.work().strand().id());
+        work.put("elements", List.of(spot.element().id()));
+        work.putAll(fields);
+        work.put("after", "forming");
+        return List.of(Advice.Patch.add("/work/-", work));
+    }
+}

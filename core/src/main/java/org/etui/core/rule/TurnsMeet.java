@@ -1,0 +1,42 @@
+package org.etui.core.rule;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import org.etui.core.element.Spiral;
+import org.etui.core.work.Run;
+
+/** A spiral that is hammered spreads: its turns must have room (common practice). */
+final class TurnsMeet implements Rule {
+    @Override
+    public List<Advice> look(Bench bench) {
+        return bench.eachElement(TurnsMeet::look);
+    }
+
+    private static Optional<Advice> look(Spot spot) {
+        if (!(spot.element() instanceof Spiral spiral)) {
+            return Optional.empty();
+        }
+        for (Run run : spot.work().finished().of(spiral.id())) {
+            if (run.now() instanceof org.etui.core.curve.Spiral now && spiral.riseMm() == 0) {
+                double lack = run.section().inPlaneMm() - now.pitchMm();
+                if (lack > 0.01 * run.section().inPlaneMm()) {
+                    double gap = Math.ceil(10 * (spiral.gapMm() + 1.02 * lack * run.shapeGrowth() / run.growth())) / 10;
+                    return spot.says(
+                            Advice.Severity.MIND,
+                            "turns-meet",
+                            String.format(
+                                    Locale.ROOT,
+                                    "The turns of the %s spread by %.2f mm more than there is room.",
+                                    spiral.label(),
+                                    lack),
+                            "Flattened wire is wider than the spiral grows (width after Kazeminezhad and Karimi Taheri;"
+                                    + " estimate).",
+                            String.format(Locale.ROOT, "Leave a gap of %.1f mm between the turns.", gap),
+                            Optional.of(List.of(Advice.Patch.replace(spot.field("gapMm"), gap))));
+                }
+            }
+        }
+        return Optional.empty();
+    }
+}

@@ -1,0 +1,35 @@
+package org.etui.core.rule;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import org.etui.core.element.Arc;
+import org.etui.core.piece.Purpose;
+
+/** A bangle is measured over the closed hand, not round the wrist; one that opens can be smaller (common practice). */
+final class WristNotHand implements Rule {
+    private static final double LEAST_BODY_MM = 40;
+
+    /** Slip-over, small: 203 mm inside; wrists begin well below that (common practice). */
+    private static final double WRIST_MM = 190;
+
+    @Override
+    public List<Advice> look(Bench bench) {
+        return bench.eachElement(spot -> spot.bench().piece().purpose() == Purpose.BANGLE_CLOSURE
+                        && spot.element() instanceof Arc arc
+                        && arc.insideMm() > LEAST_BODY_MM
+                        && Math.PI * arc.insideMm() < WRIST_MM
+                ? spot.says(
+                        Advice.Severity.NOTE,
+                        "wrist-not-hand",
+                        String.format(
+                                Locale.ROOT,
+                                "The %s is %.0f mm round inside: that is a wrist, not a hand.",
+                                spot.element().label(),
+                                Math.PI * arc.insideMm()),
+                        "Bangles go over the closed hand: small 203 mm, medium 210, large 216 (common practice).",
+                        "Measure over the hand, or make sure that it opens wide enough.",
+                        Optional.of(List.of(Advice.Patch.replace(spot.field("insideMm"), 64.6))))
+                : Optional.empty());
+    }
+}

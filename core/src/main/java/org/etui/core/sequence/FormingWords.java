@@ -1,0 +1,165 @@
+package org.etui.core.sequence;
+
+import java.util.List;
+import java.util.Optional;
+import org.etui.core.element.Arc;
+import org.etui.core.element.Bend;
+import org.etui.core.element.Coil;
+import org.etui.core.element.Curl;
+import org.etui.core.element.Element;
+import org.etui.core.element.Girth;
+import org.etui.core.element.Loop;
+import org.etui.core.element.Spiral;
+import org.etui.core.element.Turn;
+import org.etui.core.element.Twist;
+import org.etui.core.element.Wrap;
+import org.etui.core.measure.LengthFormat;
+import org.etui.core.measure.Rounding;
+import org.etui.core.work.StrandWork;
+
+/**
+ * Says how an element is formed.
+ *
+ * @param format how lengths are written
+ */
+record FormingWords(LengthFormat format) {
+    /**
+     * How it is formed.
+     *
+     * @param tool what it is formed on
+     * @param overbend how much further it is bent than it comes to, 1 or more
+     */
+    String how(Element element, Tool tool, double overbend) {
+        if (element instanceof Loop loop) {
+            String turns = loop.turns() == 1 ? "one full turn" : plain(loop.turns()) + " turns";
+            String neck = loop.centred() ? " Bend the neck back until the loop sits on the line of the wire." : "";
+            return "Grip it where the jaw is " + size(tool) + " thick and roll " + turns + ". " + comesTo(tool) + neck;
+        }
+        if (element instanceof Curl curl) {
+            return "With the tip of the jaws roll " + plain(curl.turns()) + " of a turn, small and tight.";
+        }
+        if (element instanceof Bend bend) {
+            return "Hold it at the jaw edge and bend on to " + Math.round(bend.angleDeg() * overbend)
+                    + "°; it comes back to " + plain(bend.angleDeg()) + "°.";
+        }
+        if (element instanceof Arc arc) {
+            return "Lay it round " + size(tool) + " and bend on to " + Math.round(arc.sweepDeg() * overbend)
+                    + "°; let go it stands at " + plain(Math.round(arc.sweepDeg())) + "°. " + comesTo(tool);
+        }
+        if (element instanceof Coil coil) {
+            return "Wind " + turns(coil.turns()) + " on " + size(tool) + ", " + spaced(coil.pitchMm()) + ". "
+                    + comesTo(tool);
+        }
+        if (element instanceof Wrap wrap) {
+            return "Wind " + turns(wrap.turns()) + " round "
+                    + wrap.core().inWords(mm -> format.write(mm, Rounding.NEAREST))
+                    + (wrap.legAlong() ? " and its own leg" : "") + ", tight, " + spaced(wrap.pitchMm()) + ".";
+        }
+        if (element instanceof Girth girth) {
+            return "Bend it round the stone from " + percent(girth.from()) + " to " + percent(girth.to())
+                    + " of the way round, pressed close.";
+        }
+        if (element instanceof Twist twist) {
+            return (twist.isAlone()
+                            ? "Hold both ends flat in the jaws and turn "
+                            : "Lay it beside the " + twist.with().replace('-', ' ') + ", hold both ends and turn ")
+                    + turns(twist.turns()) + " on " + format.write(twist.lengthMm(), Rounding.NEAREST) + ".";
+        }
+        if (element instanceof Spiral spiral) {
+            String where =
+                    spiral.centre() == Spiral.Centre.CLOSED ? "Roll the end round itself, " : "Bend the first round, ";
+            return where + "then push it round a few millimetres at a time, laid against the last turn"
+                    + (spiral.gapMm() > 0 ? ", " + format.write(spiral.gapMm(), Rounding.NEAREST) + " apart" : "")
+                    + ". "
+                    + (spiral.riseMm() > 0
+                            ? "At last push the middle up, " + format.write(spiral.riseMm(), Rounding.NEAREST)
+                                    + " a turn."
+                            : "Look at it edge-on after every turn.");
+        }
+        throw new UnsupportedOperationException("not built yet: " + element.kind());
+    }
+
+    private String size(Tool tool) {
+        return format.write(tool.sizeMm(), Rounding.NEAREST);
+    }
+
+    /** What it comes to when it is let go: an estimate, since the flow curves are good to about ±10 %. */
+    private String comesTo(Tool tool) {
+        return tool.comesToMm().isPresent()
+                ? "Let go it comes to about " + format.write(tool.comesToMm().getAsDouble(), Rounding.NEAREST)
+                        + " inside (estimate)."
+                : "";
+    }
+
+    private static String turns(double number) {
+        return number == 1 ? "one turn" : plain(number) + " turns";
+    }
+
+    private String spaced(double pitchMm) {
+        return pitchMm == 0
+                ? "each turn against the last"
+                : format.write(pitchMm, Rounding.NEAREST) + " from turn to turn";
+    }
+
+    private static String percent(double share) {
+        return Math.round(100 * share) + " %";
+    }
+
+    /** Which way, told by what was formed before it: left and right depend on how the wire is held. */
+    static String way(StrandWork work, Element element) {
+        List<Element> bent =
+                work.strand().inOrder().stream().filter(Element::isBent).toList();
+        int at = bent.indexOf(element);
+        if (at < 1 || turn(element).isEmpty() || turn(bent.get(at - 1)).isEmpty()) {
+            return "";
+        }
+        Element last = bent.get(at - 1);
+        if (element.rollDeg() != 0) {
+            return " In a plane turned by " + plain(Math.abs(element.rollDeg())) + "° to the " + last.label() + ".";
+        }
+        return turn(element).equals(turn(last))
+                ? " The same way as the " + last.label() + "."
+                : " The other way from the " + last.label() + ".";
+    }
+
+    private static Optional<Turn> turn(Element element) {
+        if (element instanceof Loop loop) {
+            return Optional.of(loop.turn());
+        }
+        if (element instanceof Curl curl) {
+            return Optional.of(curl.turn());
+        }
+        if (element instanceof Bend bend) {
+            return Optional.of(bend.turn());
+        }
+        if (element instanceof Spiral spiral) {
+            return Optional.of(spiral.turn());
+        }
+        if (element instanceof Coil coil) {
+            return Optional.of(coil.turn());
+        }
+        if (element instanceof Wrap wrap) {
+            return Optional.of(wrap.turn());
+        }
+        return element instanceof Arc arc ? Optional.of(arc.turn()) : Optional.empty();
+    }
+
+    static String plain(double number) {
+        return java.math.BigDecimal.valueOf(number).stripTrailingZeros().toPlainString();
+    }
+
+    /** What to look at afterwards. */
+    String check(Element element) {
+        String inside = element.woundInsideMm().isPresent()
+                ? format.write(element.woundInsideMm().getAsDouble(), Rounding.NEAREST) + " inside; "
+                : "";
+        if (element instanceof Wrap || element instanceof Girth) {
+            return "It does not slide, and no end stands out.";
+        }
+        if (element instanceof Coil || element instanceof Twist) {
+            return inside + "the turns are even.";
+        }
+        boolean flat = element.rollDeg() == 0 && !(element instanceof Spiral spiral && spiral.riseMm() > 0);
+        return inside + (flat ? "it lies flat on the block." : "look at it from the side as well.");
+    }
+}
