@@ -36,6 +36,7 @@ public final class Crossings {
     private final CentreLine line;
     private final BiPredicate<Integer, Integer> together;
     private final double thicknessMm;
+    private final double closeSquared;
     private final List<Crossing> found = new ArrayList<>();
     private final Map<Part, Touch> touches = new HashMap<>();
 
@@ -43,6 +44,7 @@ public final class Crossings {
         this.line = line;
         this.together = together;
         this.thicknessMm = thicknessMm;
+        this.closeSquared = Math.pow(thicknessMm * TOUCH_SHARE, 2);
     }
 
     /**
@@ -52,24 +54,29 @@ public final class Crossings {
      * @param thicknessMm thickness of the wire: places whose positions differ by less from an earlier one's count once
      */
     public static List<Crossing> of(CentreLine line, double thicknessMm) {
-        return of(line, thicknessMm, (a, b) -> false);
+        return of(line, line.stations(STEP_RAD, 2), thicknessMm, (a, b) -> false);
     }
 
     /**
      * The same, leaving out pieces that lie side by side by their nature, such as the turns of a wrap.
      *
+     * @param stations points along the line, some degrees of turn apart
      * @param together whether two pieces, by their numbers, are left out
      */
-    public static List<Crossing> of(CentreLine line, double thicknessMm, BiPredicate<Integer, Integer> together) {
+    public static List<Crossing> of(
+            CentreLine line,
+            List<CentreLine.Station> stations,
+            double thicknessMm,
+            BiPredicate<Integer, Integer> together) {
         Crossings crossings = new Crossings(line, thicknessMm, together);
-        crossings.look();
+        crossings.look(stations);
         crossings.addTouches();
         crossings.found.sort((a, b) -> Double.compare(a.firstMm(), b.firstMm()));
         return crossings.found;
     }
 
-    private void look() {
-        List<Limb> limbs = limbs(line);
+    private void look(List<CentreLine.Station> stations) {
+        List<Limb> limbs = limbs(line, stations);
         for (int a = 0; a < limbs.size(); a++) {
             if (limbs.get(a).canTouchItself) {
                 pair(limbs.get(a), limbs.get(a));
@@ -119,20 +126,17 @@ public final class Crossings {
     }
 
     private void touch(CentreLine.Station s, CentreLine.Station t) {
-        double distance = inPlaneMm(s.pose().position(), t.pose().position());
-        if (distance <= thicknessMm * TOUCH_SHARE) {
+        double x = s.pose().position().getX() - t.pose().position().getX();
+        double y = s.pose().position().getY() - t.pose().position().getY();
+        double squared = x * x + y * y;
+        if (squared <= closeSquared) {
+            double distance = Math.sqrt(squared);
             double part = APART_SHARE * thicknessMm;
             touches.merge(
                     new Part(Math.round(s.wireMm() / part), Math.round(t.wireMm() / part)),
                     new Touch(distance, s, t),
                     (a, b) -> a.distanceMm <= b.distanceMm ? a : b);
         }
-    }
-
-    private static double inPlaneMm(Vector3D p, Vector3D q) {
-        double x = p.getX() - q.getX();
-        double y = p.getY() - q.getY();
-        return Math.sqrt(x * x + y * y);
     }
 
     /** Limbs that run into each other without crossing, closest first, where no crossing is near. */
@@ -144,8 +148,7 @@ public final class Crossings {
                 .forEach(found::add);
     }
 
-    private static List<Limb> limbs(CentreLine line) {
-        List<CentreLine.Station> stations = line.stations(STEP_RAD, 2);
+    private static List<Limb> limbs(CentreLine line, List<CentreLine.Station> stations) {
         List<Limb> limbs = new ArrayList<>();
         int index = 0;
         for (int i = 1; i < stations.size(); i++) {

@@ -108,8 +108,14 @@ public record EllipseArc(double aMm, double bMm, double offsetMm, double fromRad
         return parts;
     }
 
+    private double speed(double tau) {
+        double across = aMm * Math.sin(tau);
+        double along = bMm * Math.cos(tau);
+        return Math.sqrt(across * across + along * along);
+    }
+
     private double radiusAt(double tau) {
-        double speed = Math.hypot(aMm * Math.sin(tau), bMm * Math.cos(tau));
+        double speed = speed(tau);
         return speed * speed * speed / (aMm * bMm) + offsetMm;
     }
 
@@ -126,7 +132,7 @@ public record EllipseArc(double aMm, double bMm, double offsetMm, double fromRad
                 .integrate(
                         1_000_000,
                         tau -> {
-                            double speed = Math.hypot(aMm * Math.sin(tau), bMm * Math.cos(tau));
+                            double speed = speed(tau);
                             double radius = radiusAt(tau);
                             double ds = radius * aMm * bMm / (speed * speed);
                             return CurvePiece.wireShare(1 / radius, thicknessMm) * ds;

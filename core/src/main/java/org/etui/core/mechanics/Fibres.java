@@ -24,7 +24,7 @@ public final class Fibres {
     /** No fibre is strained as if it lay closer to the middle of the curve than this share of the radius (engineering estimate). */
     private static final double TIGHTEST = 0.97;
 
-    private static final double PRECISE = 1e-11;
+    private static final double PRECISE = 1e-10;
     private static final int EVALUATIONS = 200;
     private static final int ROUNDS = 60;
 

@@ -110,7 +110,8 @@ final class Extents {
         double up = Math.abs(seen.getZ());
         double inPlane = run.inPlaneMm(alongMm) / 2;
         double across = (run.shape() instanceof Knob ? 2 * inPlane : section.acrossMm()) / 2;
-        double half = section instanceof Round ? inPlane * Math.hypot(left, up) : inPlane * left + across * up;
+        double half =
+                section instanceof Round ? inPlane * Math.sqrt(left * left + up * up) : inPlane * left + across * up;
         return pose.position().dotProduct(axis) + half;
     }
 }

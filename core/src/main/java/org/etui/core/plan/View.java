@@ -76,7 +76,7 @@ final class View {
             Vector3D p = station.pose().position();
             points.add(new Coordinate(p.getX(), p.getY()));
         }
-        Geometry cloud = new GeometryFactory().createMultiPointFromCoords(points.toArray(Coordinate[]::new));
+        Geometry cloud = new GeometryFactory().createLineString(points.toArray(Coordinate[]::new));
         Coordinate[] corners = MinimumAreaRectangle.getMinimumRectangle(cloud).getCoordinates();
         if (corners.length < 5) {
             return axisRad(points.get(0), points.get(points.size() - 1));

@@ -54,6 +54,7 @@ public record StrandWork(
             states.add(new State(states.size(), operation.inWords(), workpiece));
         }
         CentreLine line = workpiece.centreLine();
+        List<CentreLine.Station> stations = drawn(line);
         double thickness = strand.wire().section().thicknessMm();
         return new StrandWork(
                 strand,
@@ -62,8 +63,8 @@ public record StrandWork(
                 expansion.operations(),
                 List.copyOf(states),
                 line,
-                drawn(line),
-                Crossings.of(line, thickness, turnsOfOneWrap(strand, workpiece)),
+                stations,
+                Crossings.of(line, stations, thickness, turnsOfOneWrap(strand, workpiece)),
                 readings(piece, strand, expansion.operations(), states));
     }
 
