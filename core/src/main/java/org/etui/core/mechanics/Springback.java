@@ -1,10 +1,14 @@
 package org.etui.core.mechanics;
 
 import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
 import org.etui.core.check.Check;
 import org.etui.core.check.Term;
 import org.etui.core.measure.RingSize;
 import org.etui.core.metal.Flow;
+import org.etui.core.tool.OwnedTool;
+import org.etui.core.tool.Toolbox;
 import org.etui.core.wire.Wire;
 
 /**
@@ -20,6 +24,8 @@ import org.etui.core.wire.Wire;
  * @param strain plastic strain added, mean over the section
  * @param hardnessHv Vickers hardness afterwards, mean over the section
  * @param rings the sizes in every ring system that reaches so far
+ * @param owned the nearest tool owned to the size on the tool; absent where none is near
+ * @param ownedComesToMm inside diameter after release from that
  */
 public record Springback(
         @Term("inside diameter on the tool, mm") double toolInsideMm,
@@ -40,7 +46,12 @@ public record Springback(
         double hardnessHv,
 
         @Term("the sizes in every ring system that reaches so far")
-        List<Ring> rings) {
+        List<Ring> rings,
+
+        @Term("the nearest tool owned to the size on the tool")
+        Optional<OwnedTool> owned,
+
+        @Term("inside diameter after release from that, mm") OptionalDouble ownedComesToMm) {
     /** What the flow curves are good to. */
     private static final double BAND = 0.1;
 
@@ -86,7 +97,29 @@ public record Springback(
                 FormedBy.of(bending.toolMomentNmm()),
                 bending.after().addedStrain(),
                 material.flow().vickers(bending.after().meanStrain()),
-                rings(tool, free));
+                rings(tool, free),
+                Optional.empty(),
+                OptionalDouble.empty());
+    }
+
+    /** The same, with the nearest tool owned and what the wire comes to on it. */
+    public Springback with(Wire wire, Toolbox box) {
+        Optional<OwnedTool> nearest = box.nearest(toolInsideMm);
+        OptionalDouble comesTo = nearest.isPresent()
+                ? OptionalDouble.of(onTool(wire, nearest.get().sizeMm()).freeInsideMm())
+                : OptionalDouble.empty();
+        return new Springback(
+                toolInsideMm,
+                freeInsideMm,
+                freeFromMm,
+                freeToMm,
+                toolMomentNmm,
+                formedBy,
+                strain,
+                hardnessHv,
+                rings,
+                nearest,
+                comesTo);
     }
 
     private static double freeOf(Wire wire, Material material, Bending bending, double share) {

@@ -68,6 +68,11 @@ public record Strand(
         return new Strand(id, name, 1, false, false, wire, Allowance.usual(), elements, List.of(), Place.FREE);
     }
 
+    /** The same, of another wire. */
+    public Strand withWire(Wire other) {
+        return new Strand(id, name, count, matched, mirror, other, allowance, elements, order, place);
+    }
+
     /** The same, formed in another order. */
     public Strand withOrder(List<String> other) {
         return new Strand(id, name, count, matched, mirror, wire, allowance, elements, other, place);

@@ -56,7 +56,7 @@ public final class Planner {
                 .map(s -> StrandWork.of(piece, s))
                 .toList();
         View view = View.of(works);
-        List<Advice> advice = Rules.look(new Bench(piece, works, options.box()));
+        List<Advice> advice = Rules.look(Bench.of(piece, works, options.box()));
         return new Plan(
                 works.parallelStream()
                         .map(w -> strand(piece, w, view.of(w.strand()), options))

@@ -14,11 +14,22 @@ import org.etui.core.work.StrandWork;
  * @param piece the document
  * @param strands its strands as worked, in the document's order
  * @param box the tools owned
+ * @param seeksFixes whether rules look for a way out that has to be tried
  */
-public record Bench(Piece piece, List<StrandWork> strands, Toolbox box) {
+public record Bench(Piece piece, List<StrandWork> strands, Toolbox box, boolean seeksFixes) {
     /** @param strands in the document's order */
     public Bench {
         strands = List.copyOf(strands);
+    }
+
+    /** With fixes. */
+    public static Bench of(Piece piece, List<StrandWork> strands, Toolbox box) {
+        return new Bench(piece, strands, box, true);
+    }
+
+    /** Only verdicts: for many pieces at once. */
+    public static Bench withoutFixes(Piece piece, List<StrandWork> strands, Toolbox box) {
+        return new Bench(piece, strands, box, false);
     }
 
     /** What a rule says of each element. */

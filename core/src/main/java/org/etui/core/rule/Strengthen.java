@@ -57,6 +57,9 @@ record Strengthen(Spot spot, ToDoubleFunction<Hold> figure, double wantsN) {
 
     /** The first way that reaches the load; empty where none does. */
     Optional<Way> first() {
+        if (!spot.bench().seeksFixes()) {
+            return Optional.empty();
+        }
         return Stream.<Supplier<Optional<Way>>>of(this::mallet, this::flatten, this::harder, this::thicker)
                 .map(Supplier::get)
                 .flatMap(Optional::stream)

@@ -46,13 +46,8 @@ public record StrandWork(
     /** Works a strand of a piece. */
     public static StrandWork of(Piece piece, Strand strand) {
         Expansion expansion = Expansion.of(piece, strand);
-        List<State> states = new ArrayList<>();
-        Workpiece workpiece = expansion.cut();
-        states.add(new State(0, "cut", workpiece));
-        for (Operation operation : expansion.operations()) {
-            workpiece = operation.apply(workpiece);
-            states.add(new State(states.size(), operation.inWords(), workpiece));
-        }
+        List<State> states = states(expansion);
+        Workpiece workpiece = states.get(states.size() - 1).workpiece();
         CentreLine line = workpiece.centreLine();
         List<CentreLine.Station> stations = drawn(line);
         double thickness = strand.wire().section().thicknessMm();
@@ -61,11 +56,42 @@ public record StrandWork(
                 expansion.stretch(),
                 expansion.handleAt(),
                 expansion.operations(),
-                List.copyOf(states),
+                states,
                 line,
                 stations,
                 Crossings.of(line, stations, thickness, turnsOfOneWrap(strand, workpiece)),
                 readings(piece, strand, expansion.operations(), states));
+    }
+
+    /**
+     * Works a strand that has the same form as one that is known: only metal or temper differ.
+     *
+     * @param alike the known one
+     */
+    public static StrandWork of(Piece piece, Strand strand, StrandWork alike) {
+        Expansion expansion = Expansion.of(piece, strand);
+        List<State> states = states(expansion);
+        return new StrandWork(
+                strand,
+                expansion.stretch(),
+                expansion.handleAt(),
+                expansion.operations(),
+                states,
+                alike.line,
+                alike.stations,
+                alike.crossings,
+                readings(piece, strand, expansion.operations(), states));
+    }
+
+    private static List<State> states(Expansion expansion) {
+        List<State> states = new ArrayList<>();
+        Workpiece workpiece = expansion.cut();
+        states.add(new State(0, "cut", workpiece));
+        for (Operation operation : expansion.operations()) {
+            workpiece = operation.apply(workpiece);
+            states.add(new State(states.size(), operation.inWords(), workpiece));
+        }
+        return List.copyOf(states);
     }
 
     /** What was trimmed off is read as it was cut. */

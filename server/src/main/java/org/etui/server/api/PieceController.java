@@ -131,7 +131,7 @@ class PieceController {
         return Json.MAPPER.writeValueAsString(piece);
     }
 
-    private static Optional<Long> version(String match) {
+    static Optional<Long> version(String match) {
         if (match == null) {
             return Optional.empty();
         }

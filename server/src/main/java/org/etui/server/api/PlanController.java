@@ -13,7 +13,10 @@ import org.etui.core.measure.LengthFormat;
 import org.etui.core.measure.LengthText;
 import org.etui.core.measure.Units;
 import org.etui.core.mechanics.Springback;
+import org.etui.core.metal.Metal;
+import org.etui.core.metal.Temper;
 import org.etui.core.piece.Piece;
+import org.etui.core.plan.Field;
 import org.etui.core.plan.Plan;
 import org.etui.core.plan.PlanOptions;
 import org.etui.core.plan.Planner;
@@ -28,6 +31,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api")
 class PlanController {
+    private final Tools tools;
+
+    PlanController(Tools tools) {
+        this.tools = tools;
+    }
 
     /** The plan of a piece document. */
     @PostMapping("/plans")
@@ -36,7 +44,7 @@ class PlanController {
             @RequestParam(defaultValue = "last") String states,
             @RequestParam(defaultValue = "mm") String units) {
         PlanOptions.States wanted = word("states", states, PlanOptions.States.values());
-        return Planner.plan(piece, new PlanOptions(wanted, new LengthFormat(units(units))));
+        return Planner.plan(piece, new PlanOptions(wanted, new LengthFormat(units(units)), tools.owned()));
     }
 
     /**
@@ -86,9 +94,38 @@ class PlanController {
                     question.toolInsideMm().isPresent() ? "both" : "neither",
                     "give exactly one of toolInsideMm and freeInsideMm")));
         }
-        return question.toolInsideMm().isPresent()
+        Springback answer = question.toolInsideMm().isPresent()
                 ? Springback.onTool(question.wire(), question.toolInsideMm().getAsDouble())
                 : Springback.toFree(question.wire(), question.freeInsideMm().getAsDouble());
+        return answer.with(question.wire(), tools.owned());
+    }
+
+    /**
+     * The wires to try a piece in.
+     *
+     * @param piece the document
+     * @param gauges thicknesses to try
+     * @param tempers tempers to try
+     * @param metal the metal; default: that of the first strand
+     */
+    record FieldQuestion(
+            @Term("the document") Piece piece,
+
+            @Term(value = "thicknesses to try", from = 1, to = 40)
+            List<Field.Gauge> gauges,
+
+            @Term(value = "tempers to try", from = 1, to = 5)
+            List<Temper> tempers,
+
+            @Term("the metal; default: that of the first strand")
+            Optional<Metal> metal) {}
+
+    /** The whole piece worked again in every gauge and temper. */
+    @PostMapping("/fields")
+    Field field(@RequestBody FieldQuestion question) {
+        Metal metal =
+                question.metal().orElse(question.piece().strands().get(0).wire().metal());
+        return Field.of(question.piece(), question.gauges(), question.tempers(), metal, tools.owned());
     }
 
     static Units units(String word) {

@@ -9,6 +9,7 @@ import org.etui.core.check.Violation;
 import org.etui.core.piece.Piece;
 import org.etui.server.contract.Json;
 import org.etui.server.contract.Reader;
+import org.etui.server.store.KeptStore;
 import org.etui.server.store.PieceStore;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -122,6 +123,11 @@ class Problems {
                 List.of(),
                 Optional.of(KeptPiece.of(stale.standing(), reader)),
                 Optional.empty()));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<Problem> stale(KeptStore.Stale stale) {
+        return answer(HttpStatus.CONFLICT, stale.getMessage(), List.of());
     }
 
     @ExceptionHandler
