@@ -1,6 +1,6 @@
 import createClient from 'openapi-fetch';
 import type { paths } from './schema';
-import type { KeptPiece, Piece, Plan, Problem } from './types';
+import type { KeptPiece, KeptTools, OwnedTool, Piece, Plan, Problem } from './types';
 
 const client = createClient<paths>({ baseUrl: '', fetch: (request) => globalThis.fetch(request) });
 
@@ -47,6 +47,17 @@ export type ServerUnits = 'mm' | 'in';
 export const api = {
   tray: () => data(client.GET('/api/pieces')),
   metals: () => data(client.GET('/api/metals')),
+  reasons: () => data(client.GET('/api/reasons')),
+  tools: () => data<KeptTools>(client.GET('/api/tools') as never),
+  saveTools: (version: number, tools: readonly OwnedTool[]) =>
+    data<KeptTools>(
+      client.PUT('/api/tools', {
+        params: { header: { 'If-Match': String(version) } },
+        body: { tools: [...tools] },
+      }) as never,
+    ),
+  undoTools: () => data<KeptTools>(client.POST('/api/tools/undo') as never),
+  redoTools: () => data<KeptTools>(client.POST('/api/tools/redo') as never),
   gauges: () => data(client.GET('/api/gauges', { params: { query: {} } })),
   patterns: () => data(client.GET('/api/patterns')),
   nearest: (thicknessMm: number) => data(client.GET('/api/gauges', { params: { query: { thicknessMm } } })),

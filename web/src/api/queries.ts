@@ -7,5 +7,7 @@ export const queries = {
   piece: (id: string) => queryOptions({ queryKey: ['pieces', id], queryFn: () => api.piece(id), gcTime: 0 }),
   patterns: () => queryOptions({ queryKey: ['patterns'], queryFn: api.patterns, staleTime: Infinity }),
   metals: () => queryOptions({ queryKey: ['metals'], queryFn: api.metals, staleTime: Infinity }),
+  reasons: () => queryOptions({ queryKey: ['reasons'], queryFn: api.reasons, staleTime: Infinity }),
+  tools: () => queryOptions({ queryKey: ['tools'], queryFn: api.tools }),
   gauges: () => queryOptions({ queryKey: ['gauges'], queryFn: api.gauges, staleTime: Infinity }),
 };

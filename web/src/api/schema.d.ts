@@ -4,7 +4,7 @@
  */
 
 export interface paths {
-    "/api/pieces/{id}": {
+    "/api/tools": {
         parameters: {
             query?: never;
             header?: never;
@@ -14,7 +14,55 @@ export interface paths {
         get: operations["read"];
         put: operations["replace"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pieces/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["read_1"];
+        put: operations["replace_1"];
+        post?: never;
         delete: operations["delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tools/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["undo"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tools/redo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["redo"];
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -77,7 +125,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["undo"];
+        post: operations["undo_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -109,7 +157,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["redo"];
+        post: operations["redo_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -164,6 +212,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/fields": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["field"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/schema/piece": {
         parameters: {
             query?: never;
@@ -172,6 +236,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["schema"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/reasons": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["reasons"];
         put?: never;
         post?: never;
         delete?: never;
@@ -264,6 +344,32 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        ToolControllerKeptTools: {
+            /** @description counts every change */
+            version: number;
+            /** @description whether there is something to undo */
+            canUndo: boolean;
+            /** @description whether there is something to redo */
+            canRedo: boolean;
+            /** @description the tools */
+            tools: components["schemas"]["OwnedTool"][];
+        };
+        OwnedTool: {
+            /** @description name of the tool, unique among the tools */
+            id: string;
+            /**
+             * @description what it is
+             * @enum {string}
+             */
+            kind: "mandrel" | "plier-step" | "jaw-mark" | "flat-hammer" | "domed-hammer" | "ball-hammer" | "cross-hammer" | "nylon-mallet" | "rawhide-mallet" | "nylon-jaws" | "tumbler" | "die";
+            /**
+             * @description name to read
+             * @default
+             */
+            name: string;
+            /** @description measured diameter, mm: of what wire is laid round, or of the face */
+            sizeMm: number;
+        };
         KeptPiece: {
             /** @description its name in the store */
             id: string;
@@ -1584,6 +1690,10 @@ export interface components {
             hardnessHv: number;
             /** @description the sizes in every ring system that reaches so far */
             rings: components["schemas"]["SpringbackRing"][];
+            /** @description the nearest tool owned to the size on the tool */
+            owned?: components["schemas"]["OwnedTool"];
+            /** @description inside diameter after release from that, mm */
+            ownedComesToMm?: number;
         };
         SpringbackRing: {
             /**
@@ -1637,6 +1747,10 @@ export interface components {
             handleAt: "start" | "end" | "both" | "none";
             /** @description mass of the finished wire, g */
             massG: number;
+            /** @description strain added since purchase from which to mind, an estimate */
+            amberStrain: number;
+            /** @description strain added since purchase at which it may crack, an estimate */
+            redStrain: number;
             /** @description extents of the finished form */
             finished: components["schemas"]["PlanExtent"];
             /** @description centre line of the finished form: x, y, z, s, mm */
@@ -1695,13 +1809,43 @@ export interface components {
             equivalentWireMm?: number;
             /** @description middle of the arc in the drawing: x, y, z, mm */
             centre?: number[];
+            /** @description plastic strain added since purchase, mean over the section, where it is greatest */
+            strain: number;
+            /** @description what the metal still stands there before it may crack, an estimate */
+            strainLeft: number;
+            /** @description Vickers hardness there */
+            hardnessHv: number;
+            /**
+             * @description the nearest temper there
+             * @enum {string}
+             */
+            temperNow: "dead-soft" | "quarter-hard" | "half-hard" | "hard" | "extra-hard" | "spring";
+            /** @description greatest moment that forming takes, N·mm; 0 for what is not bent */
+            toolMomentNmm: number;
+            /**
+             * @description what that moment takes
+             * @enum {string}
+             */
+            formedBy: "fingers" | "pliers" | "vice";
+            /** @description load that leaves the first trace of a set, N; absent where nothing pulls it open */
+            startsToGiveN?: number;
+            /** @description load that leaves 0.2 mm of opening, N */
+            holdN?: number;
+            /** @description load that the purpose wants, N, an estimate; absent where it carries none */
+            wantsN?: number;
+            /** @description whether the loads are those of the squeeze test of an ear wire */
+            squeezed: boolean;
+            /** @description how many times it can be opened and closed again, an estimate; absent where it does not open */
+            opensLeft?: number;
         };
         Tool: {
             /** @description the tool in words */
             kind: string;
-            /** @description size that the wire is laid round, mm */
+            /** @description size to lay the wire round so that it comes to the size asked for, mm; 0 for what is not wound */
             insideMm: number;
-            /** @description inside size after release, mm */
+            /** @description the nearest tool owned */
+            owned?: components["schemas"]["OwnedTool"];
+            /** @description inside size after release, on the tool owned where there is one, mm */
             comesToMm?: number;
         };
         PlanSizes: {
@@ -1758,8 +1902,10 @@ export interface components {
         PlanStationPlan: {
             /** @description position along the wire, mm */
             sMm: number;
-            /** @description plastic strain since purchase; bending is not counted yet */
+            /** @description plastic strain added since purchase, mean over the section */
             strain: number;
+            /** @description Vickers hardness, mean over the section */
+            hardnessHv: number;
             /** @description width as a calliper reads it, mm */
             widthMm: number;
             /** @description thickness as a calliper reads it, mm */
@@ -1855,6 +2001,72 @@ export interface components {
             mm: number;
             /** @description what was understood, in words */
             understood: string;
+        };
+        Field: {
+            /**
+             * @description the metal
+             * @enum {string}
+             */
+            metal: "copper" | "brass" | "jewelers-bronze" | "sterling-silver" | "fine-silver" | "aluminium" | "gold-filled" | "silver-plated-copper" | "enamelled-copper" | "gold-14k" | "music-wire";
+            /** @description one for every gauge and temper, gauges first */
+            cells: components["schemas"]["FieldCell"][];
+        };
+        FieldCell: {
+            /** @description thickness, mm */
+            thicknessMm: number;
+            /** @description the name it is sold by */
+            label?: components["schemas"]["GaugeLabel"];
+            /**
+             * @description its temper
+             * @enum {string}
+             */
+            temper: "dead-soft" | "quarter-hard" | "half-hard" | "hard" | "spring";
+            /** @description why it cannot be made so; absent where it can */
+            refused?: string;
+            /**
+             * @description what forming takes at most
+             * @enum {string}
+             */
+            forms?: "fingers" | "pliers" | "vice";
+            /** @description path of the element that takes most */
+            formsAt?: string;
+            /** @description whether every bend holds what the purpose wants */
+            holds: boolean;
+            /** @description what the weakest bend holds, N; absent where nothing has to hold */
+            holdN?: number;
+            /** @description what it should hold, N */
+            wantsN?: number;
+            /** @description path of the weakest bend */
+            holdsAt?: string;
+            /** @description whether no place is strained beyond what the metal stands */
+            stands: boolean;
+            /** @description greatest strain added since purchase */
+            strain: number;
+            /** @description least that is left before it may crack */
+            strainLeft: number;
+            /** @description path of the element that is strained most */
+            standsAt?: string;
+            /** @description wire of all strands, mm */
+            cutLengthMm: number;
+            /** @description mass of that wire, g */
+            massG: number;
+            /** @description the worst advice; absent where there is none */
+            worst?: components["schemas"]["Advice"];
+        };
+        Reason: {
+            /**
+             * @description which figure
+             * @enum {string}
+             */
+            topic: "wire" | "springback" | "forming" | "gives" | "holds" | "squeeze" | "wants" | "strain" | "hardness" | "opens" | "growth";
+            /** @description how it is reckoned, with the names of what goes in */
+            formula: string;
+            /** @description author, work, year; or that it is an estimate */
+            source: string;
+            /** @description how far it can be trusted */
+            sure: string;
+            /** @description whether it is an estimate */
+            estimate: boolean;
         };
         TrayPiece: {
             /** @description its name in the store */
@@ -2013,6 +2225,10 @@ export interface components {
             /** @description thickness, mm */
             diameterMm: number;
         };
+        Toolbox: {
+            /** @description the tools */
+            tools: components["schemas"]["OwnedTool"][];
+        };
         PlanControllerSpringbackQuestion: {
             /** @description the wire */
             wire: components["schemas"]["Wire"];
@@ -2037,6 +2253,25 @@ export interface components {
                 [key: string]: number;
             };
         };
+        PlanControllerFieldQuestion: {
+            /** @description the document */
+            piece: components["schemas"]["Piece"];
+            /** @description thicknesses to try */
+            gauges: components["schemas"]["FieldGauge"][];
+            /** @description tempers to try */
+            tempers: ("dead-soft" | "quarter-hard" | "half-hard" | "hard" | "spring")[];
+            /**
+             * @description the metal; default: that of the first strand
+             * @enum {string}
+             */
+            metal?: "copper" | "brass" | "jewelers-bronze" | "sterling-silver" | "fine-silver" | "aluminium" | "gold-filled" | "silver-plated-copper" | "enamelled-copper" | "gold-14k" | "music-wire";
+        };
+        FieldGauge: {
+            /** @description thickness, mm; other measures of a section change with it */
+            thicknessMm: number;
+            /** @description the name it is sold by */
+            label?: components["schemas"]["GaugeLabel"];
+        };
     };
     responses: never;
     parameters: never;
@@ -2047,6 +2282,52 @@ export interface components {
 export type $defs = Record<string, never>;
 export interface operations {
     read: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ToolControllerKeptTools"];
+                };
+            };
+        };
+    };
+    replace: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Toolbox"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ToolControllerKeptTools"];
+                };
+            };
+        };
+    };
+    read_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -2068,7 +2349,7 @@ export interface operations {
             };
         };
     };
-    replace: {
+    replace_1: {
         parameters: {
             query?: never;
             header?: {
@@ -2113,6 +2394,46 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    undo: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ToolControllerKeptTools"];
+                };
+            };
+        };
+    };
+    redo: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ToolControllerKeptTools"];
+                };
             };
         };
     };
@@ -2211,7 +2532,7 @@ export interface operations {
             };
         };
     };
-    undo: {
+    undo_1: {
         parameters: {
             query?: never;
             header?: {
@@ -2257,7 +2578,7 @@ export interface operations {
             };
         };
     };
-    redo: {
+    redo_1: {
         parameters: {
             query?: never;
             header?: {
@@ -2353,6 +2674,30 @@ export interface operations {
             };
         };
     };
+    field: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlanControllerFieldQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Field"];
+                };
+            };
+        };
+    };
     schema: {
         parameters: {
             query?: never;
@@ -2369,6 +2714,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": unknown;
+                };
+            };
+        };
+    };
+    reasons: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Reason"][];
                 };
             };
         };

@@ -27,6 +27,10 @@ export type Metal = Wire['metal'];
 export type Temper = Wire['temper'];
 export type Purpose = Piece['purpose'];
 export type Gauge = components['schemas']['Gauge'];
+export type Work = components['schemas']['Work'];
+export type Reason = components['schemas']['Reason'];
+export type OwnedTool = components['schemas']['OwnedTool'];
+export type KeptTools = components['schemas']['ToolControllerKeptTools'];
 
 /** One bad field. */
 export interface Violation {

@@ -7,6 +7,7 @@ import { Colour } from '../stations/colour/Colour';
 import { Harden } from '../stations/harden/Harden';
 import { Log } from '../stations/log/Log';
 import { Shape } from '../stations/shape/Shape';
+import { ToolsPage } from '../tools/ToolsPage';
 import { NewPiece } from '../tray/NewPiece';
 import { Tray } from '../tray/Tray';
 import { OutsideFrame } from './OutsideFrame';
@@ -28,6 +29,7 @@ export function App() {
         <Route path="/rack" element={<Rack />} />
         <Route path="/bath" element={<Bath />} />
         <Route path="/daybook" element={<Daybook />} />
+        <Route path="/tools" element={<ToolsPage />} />
       </Route>
       <Route path="/pieces/:id" element={<PieceFrame />}>
         <Route index element={<Navigate to="shape" replace />} />

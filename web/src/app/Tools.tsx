@@ -1,5 +1,6 @@
 import { useColorScheme } from '@mui/material/styles';
 import { useHotkeys } from 'react-hotkeys-hook';
+import { Link } from 'react-router';
 import { useSettings } from './settings';
 
 /** The tools that every page has: unit and lamp. */
@@ -19,6 +20,9 @@ export function Tools() {
           in
         </button>
       </span>
+      <Link className="plain" to="/tools">
+        tools
+      </Link>
       <button className="plain" aria-pressed={dark} onClick={() => setMode(dark ? 'light' : 'dark')}>
         lamp
       </button>

@@ -1,3 +1,4 @@
+import { applyPatch, type Operation } from 'fast-json-patch';
 import type { Element, Patch, Piece, Strand } from '../api/types';
 
 /** Puts a changed strand into a piece. */
@@ -124,16 +125,7 @@ export function freeId(strand: Strand, stem: string): string {
   }
 }
 
-/** Applies the replacements of a JSON Patch (RFC 6902). */
+/** Applies a JSON Patch (RFC 6902). */
 export function patched(piece: Piece, patches: readonly Patch[]): Piece {
-  const copy = structuredClone(piece);
-  for (const patch of patches) {
-    const keys = patch.path.split('/').slice(1);
-    const last = keys.pop() as string;
-    let at = copy as unknown as Record<string, unknown>;
-    for (const key of keys) at = at[key] as Record<string, unknown>;
-    if (patch.op === 'remove') Reflect.deleteProperty(at, last);
-    else at[last] = patch.value;
-  }
-  return copy;
+  return applyPatch(structuredClone(piece), patches as Operation[]).newDocument;
 }

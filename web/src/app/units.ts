@@ -35,6 +35,13 @@ export function thickness(mm: number, units: Units): string {
   return units === 'mm' ? `${mm.toFixed(2)} mm` : `${(mm / INCH_MM).toFixed(3)} in`;
 }
 
+/** A load: grams first, as on a kitchen scale, newtons beside. */
+export function load(newtons: number): string {
+  const g = (newtons / 9.80665) * 1000;
+  const grams = g < 1000 ? `${g.toFixed(0)} g` : `${(g / 1000).toFixed(g < 9950 ? 2 : 1)} kg`;
+  return `${grams} (${newtons.toFixed(newtons < 9.95 ? 1 : 0)} N)`;
+}
+
 /** A mass in grams. */
 export function mass(g: number): string {
   return `${g.toFixed(g < 10 ? 2 : 1)} g`;

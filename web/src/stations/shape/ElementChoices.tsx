@@ -4,6 +4,10 @@ import { ChoiceField } from '../../app/ChoiceField';
 import { NumberField } from '../../app/NumberField';
 
 type Of<K extends Element['kind']> = Extract<Element, { kind: K }>;
+
+/** Kinds whose sizes change under the hammer. */
+const SIZED_AFTER = new Set<Element['kind']>(['arc', 'loop', 'curl', 'spiral', 'coil']);
+
 type Change = (change: Partial<Element>) => void;
 
 /** The choices of an element that are no measures: which way, on what, how sized, how it lies in space. */
@@ -50,6 +54,16 @@ export function ElementChoices(props: {
             onChange={(centred) => change({ centred })}
           />
         </>
+      )}
+      {SIZED_AFTER.has(element.kind) && (
+        <ChoiceField
+          label="sizes are meant"
+          value={element.target === 'finished' ? 'after the work' : 'after release'}
+          choices={['after release', 'after the work']}
+          onChange={(v) =>
+            change({ target: v === 'after the work' ? 'finished' : 'released' } as Partial<Element>)
+          }
+        />
       )}
       <details className="fold">
         <summary className="part-title">in space</summary>

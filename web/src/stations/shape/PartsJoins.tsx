@@ -3,6 +3,7 @@ import { useBench } from '../../app/bench';
 import { ChoiceField } from '../../app/ChoiceField';
 import { LengthField } from '../../app/LengthField';
 import { words } from '../../app/units';
+import { Addressed } from './Addressed';
 
 const KINDS: Part['kind'][] = ['stone', 'bead', 'cord', 'finding', 'spacer', 'blank'];
 const NOWHERE = 'nowhere';
@@ -97,36 +98,4 @@ function freePart(parts: readonly Part[]): string {
     const id = `part-${n}`;
     if (!parts.some((p) => p.id === id)) return id;
   }
-}
-
-/** A place in the piece, chosen by its words. */
-function Addressed(props: {
-  /** what it is */
-  label: string;
-  /** the address chosen */
-  value: string;
-  /** the addresses allowed */
-  choices: readonly { address: string; label: string }[];
-  /** called with the new address */
-  onChange: (address: string) => void;
-}) {
-  return (
-    <div>
-      <dt>{props.label}</dt>
-      <dd>
-        <select
-          className="field wide"
-          aria-label={props.label}
-          value={props.value}
-          onChange={(e) => props.onChange(e.target.value)}
-        >
-          {props.choices.map((c) => (
-            <option key={c.address} value={c.address}>
-              {c.label}
-            </option>
-          ))}
-        </select>
-      </dd>
-    </div>
-  );
 }

@@ -2,6 +2,7 @@ import type { Element, ElementPlan, Piece, Strand, StrandPlan } from '../../api/
 import { AdviceList } from '../../app/AdviceList';
 import { useBench } from '../../app/bench';
 import { ChoiceField } from '../../app/ChoiceField';
+import { WhyRow } from '../../app/WhyRow';
 import { withElement, withEntered, withStrand } from '../../app/edit';
 import { LengthField } from '../../app/LengthField';
 import { NumberField } from '../../app/NumberField';
@@ -13,6 +14,8 @@ import { changeOf, fieldsOf, shownUnit, stepOf, valueOf } from './fields';
 import { Measures } from './Measures';
 import { PartsJoins } from './PartsJoins';
 import { StrandPart } from './StrandPart';
+import { StrengthRows, ToolRows, Weakest } from './Strength';
+import { WorkPart } from './WorkPart';
 
 /** The figures of the strand, the measures of what is chosen, and advice. */
 export function ReadOuts(props: {
@@ -36,27 +39,31 @@ export function ReadOuts(props: {
         <span className="unit">{units}</span>
         <span className="other">{length(strand.cutLengthMm, other, 'up')}</span>
       </div>
-      <dl className="rows">
-        <Row label="net, in the form" value={length(strand.netLengthMm, units)} />
-        {strand.stretch.handleMm > 0 && (
-          <Row label="handle, trimmed last" value={length(strand.stretch.handleMm, units)} />
-        )}
-        <Row
-          label="spare and filing"
-          value={length(strand.stretch.tailMm + strand.stretch.fileMm + strand.stretch.roundingMm, units)}
-        />
-      </dl>
+      {!element && (
+        <dl className="rows">
+          <Row label="net, in the form" value={length(strand.netLengthMm, units)} />
+          {strand.stretch.handleMm > 0 && (
+            <Row label="handle, trimmed last" value={length(strand.stretch.handleMm, units)} />
+          )}
+          <Row
+            label="spare and filing"
+            value={length(strand.stretch.tailMm + strand.stretch.fileMm + strand.stretch.roundingMm, units)}
+          />
+        </dl>
+      )}
       {element && planned ? (
-        <ElementPart element={element} planned={planned} index={index} />
+        <ElementPart element={element} planned={planned} index={index} strand={strand} />
       ) : (
         <>
+          <Weakest strand={strand} />
+          <AdviceList advice={plan.advice} />
           {piece.source && !piece.source.detached && <Measures source={piece.source} />}
+          <WorkPart index={index} />
           <StrandPart index={index} />
           <PartsJoins />
           <Allowances piece={piece} index={index} />
         </>
       )}
-      <AdviceList advice={plan.advice} />
     </aside>
   );
 }
@@ -73,13 +80,16 @@ function ElementPart(props: {
   planned: ElementPlan;
   /** index of the strand */
   index: number;
+  /** the strand as planned */
+  strand: StrandPlan;
 }) {
-  const { element, planned, index } = props;
+  const { element, planned, index, strand } = props;
   const { piece, plan, change } = useBench();
   const { units } = useSettings();
   const id = element.id ?? '';
   const set = (change_: Partial<Element>) => change((p) => withElement(p, index, id, change_));
   const path = (field: string) => `strands.${piece.strands[index]?.id ?? index}.elements.${id}.${field}`;
+  const here = `strands.${index}.elements.${piece.strands[index]?.elements.indexOf(element) ?? -1}`;
   const mark = plan.strands[index]?.marks.find((m) => m.element === id);
   return (
     <>
@@ -114,6 +124,13 @@ function ElementPart(props: {
             />
           ),
         )}
+      </dl>
+      <ToolRows planned={planned} strand={strand} />
+      <Finished element={element} planned={planned} />
+      <StrengthRows planned={planned} strand={strand} />
+      <AdviceList advice={plan.advice.filter((a) => a.where === here)} />
+      <WorkPart index={index} element={id} />
+      <dl className="rows">
         <ElementChoices element={element} planned={planned} index={index} onChange={set} />
         {element.kind === 'spiral' && planned.finished && (
           <Row label="outside, by calliper" value={length(planned.finished.outsideMm, units)} />
@@ -125,16 +142,6 @@ function ElementPart(props: {
           <Row label="bought; as wire it would be" value={length(planned.equivalentWireMm, units)} />
         )}
         <Row label="wire in it" value={length(planned.lengthMm, units)} />
-        {planned.tool && (
-          <Row
-            label="form it on"
-            value={
-              planned.tool.insideMm > 0
-                ? `${planned.tool.kind}, ${length(planned.tool.insideMm, units)}`
-                : planned.tool.kind
-            }
-          />
-        )}
         <Row
           label="starts"
           value={mark ? `${length(mark.atMm, units)} from the ${mark.from}` : 'at the very end'}
@@ -145,11 +152,34 @@ function ElementPart(props: {
           <summary>“π × mandrel” would say {length(planned.mandrelRuleMm, units)}</summary>
           It forgets the wire’s own thickness, which has to go round as well. Etui takes ∫ (1 − (κt)²/26) ds
           along the centre line, κ the curvature and t the thickness: an estimate fitted to finite-element
-          bending, good to about 1 %. Sizes are as wanted after release; springback is not reckoned yet.
+          bending, good to about 1 %. Sizes are as wanted after release.
         </details>
       )}
       {element.kind === 'paddle' && <PaddleWhy index={index} element={planned} />}
     </>
+  );
+}
+
+/** What the work makes of a size that was asked for after release, or the other way round. */
+function Finished(props: {
+  /** the element of the document */
+  element: Element;
+  /** the same as planned */
+  planned: ElementPlan;
+}) {
+  const { units } = useSettings();
+  const { element, planned } = props;
+  const asked =
+    'insideMm' in element ? element.insideMm : 'mandrelMm' in element ? element.mandrelMm : undefined;
+  if (asked === undefined || !planned.finished || Math.abs(planned.finished.insideMm - asked) < 0.015)
+    return null;
+  return (
+    <WhyRow
+      label="inside after the work"
+      value={thickness(planned.finished.insideMm, units)}
+      topic="growth"
+      inputs={[`asked for ${thickness(asked, units)} after release`]}
+    />
   );
 }
 

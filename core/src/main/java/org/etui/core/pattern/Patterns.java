@@ -10,6 +10,7 @@ public final class Patterns {
             new HookClasp(),
             new WrappedHook(),
             new SHook(),
+            new SClaspHammeredFirst(),
             new HookAndEyeBangle(),
             new DoubleScrollLink(),
             new FlatSpiral(),

@@ -45,6 +45,7 @@ class PatternsTest {
         "hook-clasp, 1 loop straight arc straight curl",
         "wrapped-hook, 1 curl straight arc straight bend loop wrap",
         "s-hook, 1 curl straight arc straight arc straight curl",
+        "s-clasp-hammered-first, 1 curl straight arc straight arc straight curl",
         "hook-and-eye-bangle, 1 loop straight bend arc bend straight arc paddle",
         "double-scroll-link, 19 spiral straight arc straight spiral",
         "flat-spiral, 1 spiral loop",
@@ -80,7 +81,7 @@ class PatternsTest {
 
     @Test
     void everyPattern_standsInTheTableOfKinds() {
-        assertThat(Patterns.ALL).hasSize(21).doesNotHaveDuplicates();
+        assertThat(Patterns.ALL).hasSize(22).doesNotHaveDuplicates();
     }
 
     /** The rule of 3.3 as an integral along the drawn centre line, by Hipparchus quadrature, curvature from its heading. */
@@ -93,7 +94,8 @@ class PatternsTest {
             for (Run run : work.finished().runs()) {
                 CurvePiece shape = run.shape();
                 boolean element = run.kind() == Run.Kind.ELEMENT && shape.lengthMm() > 0;
-                wire += element && !(shape instanceof Knob) ? quadrature(shape, t) : 0;
+                double formed = run.shapeGrowth() > 1 ? run.section().inPlaneMm() : t;
+                wire += element && !(shape instanceof Knob) ? quadrature(shape, formed) / run.shapeGrowth() : 0;
             }
 
             assertThat(work.netMm()).isCloseTo(wire, within(1e-6 * wire));

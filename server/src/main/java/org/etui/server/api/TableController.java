@@ -11,6 +11,7 @@ import org.etui.core.metal.Flow;
 import org.etui.core.metal.Metal;
 import org.etui.core.metal.Temper;
 import org.etui.core.piece.Piece;
+import org.etui.core.plan.Reason;
 import org.etui.server.contract.Schemas;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -126,6 +127,12 @@ class TableController {
                 .map(g -> new NearGauge(g.system(), g.number(), g.diameterMm(), g.deviationOf(thicknessMm)))
                 .toList();
         return new GaugeAnswer(thicknessMm, nearest, List.of());
+    }
+
+    /** Why each figure of a plan is what it is: formula, source, how sure. */
+    @GetMapping("/reasons")
+    List<Reason> reasons() {
+        return Reason.ALL;
     }
 
     /** JSON Schema of the piece document. */

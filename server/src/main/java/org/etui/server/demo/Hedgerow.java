@@ -51,7 +51,7 @@ final class Hedgerow {
                         "Bramble link",
                         "s-hook",
                         Map.of("hookInsideMm", 8, "middleMm", 5, "curls", "inward", "hookSweepDeg", 215),
-                        Wire.ofRound(Metal.JEWELERS_BRONZE, Temper.DEAD_SOFT, 1.0),
+                        Wire.ofRound(Metal.JEWELERS_BRONZE, Temper.DEAD_SOFT, 1.3),
                         Purpose.LINK),
                 piece(
                         "Teasel S-hook",
@@ -59,6 +59,12 @@ final class Hedgerow {
                         Map.of("hookInsideMm", 10, "middleMm", 9, "lipMm", 3),
                         Wire.ofAwg(Metal.BRASS, Temper.DEAD_SOFT, "12"),
                         Purpose.BRACELET_CLOSURE),
+                piece(
+                        "Alder clasp",
+                        "s-clasp-hammered-first",
+                        Map.of("bendInsideMm", 6),
+                        Wire.ofAwg(Metal.COPPER, Temper.DEAD_SOFT, "14"),
+                        Purpose.NECKLACE_CLOSURE),
                 piece(
                         "Dogrose bracelet",
                         "double-scroll-link",

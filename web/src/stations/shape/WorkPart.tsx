@@ -1,0 +1,125 @@
+import type { Strand, Work } from '../../api/types';
+import { useBench } from '../../app/bench';
+import { ChoiceField } from '../../app/ChoiceField';
+import { LengthField } from '../../app/LengthField';
+import { NumberField } from '../../app/NumberField';
+import { words } from '../../app/units';
+import { Addressed } from './Addressed';
+import { COUNTS, newWork, OPS, withoutWork, WITHS, withWork } from './work';
+
+const WHOLE = '';
+
+/** What is done to the wire besides forming it, in its order; added, changed and taken away here. */
+export function WorkPart(props: {
+  /** index of the strand */
+  index: number;
+  /** the chosen element: only its work is shown, and new work is on it */
+  element?: string | undefined;
+}) {
+  const { piece, change } = useBench();
+  const strand = piece.strands[props.index] as Strand;
+  const here = piece.work.filter(
+    (w) =>
+      (w.strand === '' || w.strand === strand.id) &&
+      (!props.element || w.elements.length === 0 || w.elements.includes(props.element)),
+  );
+  const blank = piece.parts.some((p) => p.kind === 'blank');
+  const offered = (Object.keys(OPS) as Work['op'][]).filter(
+    (op) => blank || (op !== 'pierce' && op !== 'dimple'),
+  );
+  return (
+    <details className="fold" open={here.length > 0 || props.element !== undefined}>
+      <summary className="part-title">work{props.element ? ' on it' : ''}</summary>
+      {here.map((work) => (
+        <WorkRows key={work.id} work={work} strand={strand} />
+      ))}
+      <div className="tools-row">
+        <select
+          className="field wide"
+          aria-label="add work"
+          value=""
+          onChange={(e) => {
+            const op = e.target.value as Work['op'];
+            void change((p) => ({ ...p, work: [...p.work, newWork(p, strand, op, props.element)] }));
+          }}
+        >
+          <option value="">add work …</option>
+          {offered.map((op) => (
+            <option key={op} value={op}>
+              {OPS[op]}
+            </option>
+          ))}
+        </select>
+      </div>
+    </details>
+  );
+}
+
+/** One work with its figures, tool and place in the order. */
+function WorkRows(props: {
+  /** the work */
+  work: Work;
+  /** the strand it is on */
+  strand: Strand;
+}) {
+  const { work, strand } = props;
+  const { piece, plan, change } = useBench();
+  const id = work.id ?? '';
+  const put = (next: object) => change((p) => withWork(p, id, next));
+  const labels = plan.strands.find((s) => s.id === strand.id)?.elements ?? [];
+  const label = (element: string) => labels.find((e) => e.id === element)?.label ?? words(element);
+  const on = work.elements.join(' ');
+  const places = [
+    { address: WHOLE, label: 'the whole strand' },
+    ...labels.map((e) => ({ address: e.id, label: e.label })),
+    ...(work.elements.length > 1 ? [{ address: on, label: work.elements.map(label).join(', ') }] : []),
+  ];
+  const moments = [
+    { address: 'start', label: 'first, on the straight wire' },
+    ...labels.map((e) => ({ address: e.id, label: `after forming the ${e.label}` })),
+    { address: 'forming', label: 'when all is formed' },
+    ...piece.work
+      .filter((w) => w.id !== work.id)
+      .map((w) => ({
+        address: w.id ?? '',
+        label: `after: ${OPS[w.op]} ${w.elements.map(label).join(', ')}`,
+      })),
+  ];
+  const count = COUNTS[work.op];
+  const withs = WITHS[work.op];
+  return (
+    <dl className="rows part" aria-label={`work: ${OPS[work.op]}`}>
+      <Addressed
+        label={OPS[work.op]}
+        value={on}
+        choices={places}
+        onChange={(address) => void put({ elements: address === WHOLE ? [] : address.split(' ') })}
+      />
+      {'toMm' in work && <LengthField label="to" mm={work.toMm} fine onChange={(toMm) => put({ toMm })} />}
+      {'diameterMm' in work && (
+        <LengthField label="hole" mm={work.diameterMm} onChange={(diameterMm) => put({ diameterMm })} />
+      )}
+      {count && (
+        <NumberField
+          label={count.label}
+          value={Number((work as unknown as Record<string, number>)[count.name])}
+          unit={count.unit}
+          step={work.op === 'tumble' ? 10 : 1}
+          onChange={(value) => put({ [count.name]: value })}
+        />
+      )}
+      {withs && 'with' in work && (
+        <ChoiceField label="with" value={work.with} choices={withs} onChange={(w) => void put({ with: w })} />
+      )}
+      <Addressed
+        label="when"
+        value={work.after}
+        choices={moments}
+        onChange={(after) => void put({ after })}
+      />
+      <button className="plain" onClick={() => void change((p) => withoutWork(p, id))}>
+        leave this out
+      </button>
+    </dl>
+  );
+}
