@@ -9,7 +9,7 @@ import java.util.regex.Pattern;
 
 /** An inch fraction above one is a slip: 21/2 is read as ten and a half (common practice). */
 final class FractionMisread implements Rule {
-    private static final Pattern FRACTION = Pattern.compile("^\\s*(\\d)(\\d+)\\s*/\\s*(2|4|8|16|32|64)\\b.*");
+    private static final Pattern FRACTION = Pattern.compile("^\\s*(\\d)(\\d+)\\s*/\\s*(2|4|8|16|32|64)(?!\\d).*");
 
     @Override
     public List<Advice> look(Bench bench) {

@@ -199,12 +199,15 @@ public sealed interface Operation {
 
     /**
      * Closes what hammering opened: the inside is brought back to what it was formed to, the wire that was gained goes on round.
+     * What has not opened stays.
      *
      * @param id id of the work
      * @param closed the elements, those that have an inside
      * @param first id of the element that begins the strand
      */
     record Reclose(String id, List<Element> closed, String first) implements Operation {
+        private static final double SAME_RAD = 1e-9;
+
         @Override
         public Set<String> elements() {
             return closed.stream().map(Element::id).collect(Collectors.toSet());
@@ -220,10 +223,9 @@ public sealed interface Operation {
                         section.inPlaneMm(), section.acrossMm(), element.id().equals(first), id -> 0.0));
                 for (int i = 0; i < shapes.size(); i++) {
                     Run run = runs.get(runs.size() - shapes.size() + i);
-                    if (run.formed() && run.growth() != run.shapeGrowth()) {
-                        after.put(
-                                run,
-                                run.asReshaped(shapes.get(i).lasting(run.now().lengthMm())));
+                    CurvePiece closer = shapes.get(i).lasting(run.now().lengthMm());
+                    if (run.formed() && closer.turnRad() > run.now().turnRad() + SAME_RAD) {
+                        after.put(run, run.asReshaped(closer));
                     }
                 }
             }

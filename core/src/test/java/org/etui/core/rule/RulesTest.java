@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.etui.core.Examples;
 import org.etui.core.element.Arc;
@@ -12,22 +14,35 @@ import org.etui.core.element.Coil;
 import org.etui.core.element.Curl;
 import org.etui.core.element.Element;
 import org.etui.core.element.Girth;
+import org.etui.core.element.Lead;
 import org.etui.core.element.Loop;
 import org.etui.core.element.Outline;
+import org.etui.core.element.Spiral;
 import org.etui.core.element.Straight;
+import org.etui.core.element.Target;
 import org.etui.core.element.Turn;
 import org.etui.core.element.Wrap;
+import org.etui.core.measure.GaugeSystem;
 import org.etui.core.metal.Metal;
 import org.etui.core.metal.Temper;
 import org.etui.core.pattern.Patterns;
+import org.etui.core.piece.Allowance;
+import org.etui.core.piece.Colour;
 import org.etui.core.piece.Join;
 import org.etui.core.piece.Part;
 import org.etui.core.piece.PartKind;
 import org.etui.core.piece.Piece;
+import org.etui.core.piece.Policy;
 import org.etui.core.piece.Purpose;
 import org.etui.core.piece.Strand;
+import org.etui.core.piece.With;
+import org.etui.core.piece.Work;
 import org.etui.core.plan.PlanOptions;
 import org.etui.core.plan.Planner;
+import org.etui.core.section.GaugeLabel;
+import org.etui.core.section.Round;
+import org.etui.core.tool.Toolbox;
+import org.etui.core.wire.Finish;
 import org.etui.core.wire.Wire;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -103,6 +118,188 @@ class RulesTest {
                 Arguments.of("coil-on-cord", corded(3.2), corded(3.1)),
                 Arguments.of("coil-on-cord", corded(2.3), corded(2.5)),
                 Arguments.of("petals-open", petals(40), petals(70)));
+    }
+
+    private static Piece hook(Purpose purpose, Wire wire, double inside) {
+        return Piece.of(
+                "Example",
+                purpose,
+                List.of(Strand.of(
+                        "wire", "", wire, List.of(Straight.of("run", 40), Arc.of("bend", inside, 180, Turn.LEFT)))));
+    }
+
+    private static Wire wire(Metal metal, Temper temper, double mm) {
+        return Wire.ofRound(metal, temper, mm);
+    }
+
+    private static Work tap(String element, int passes) {
+        return new Work.Mallet("tap", "wire", List.of(element), passes, With.NYLON_MALLET, "forming");
+    }
+
+    private static Piece beaded(String on) {
+        Piece hook = hook(Purpose.DECORATIVE, Examples.copper(1), 8).withWork(List.of(Examples.flatten(0.8, "bend")));
+        Strand longer = Strand.of(
+                "wire",
+                "",
+                Examples.copper(1),
+                List.of(Straight.of("far", 20), Straight.of("run", 20), Arc.of("bend", 8, 180, Turn.LEFT)));
+        return hook.withStrands(List.of(longer))
+                .withParts(List.of(new Part("bead", PartKind.BEAD, "bone", 4, Optional.of(on))), List.of());
+    }
+
+    private static Piece handled(String trimAfter) {
+        Lead grip = new Lead("grip", 20, trimAfter, 0, Optional.empty(), Target.RELEASED);
+        return Examples.piece(Examples.copper(1), Arc.of("bend", 8, 180, Turn.LEFT), grip)
+                .withWork(List.of(
+                        new Work.Jaws("draw", "wire", List.of("bend"), 1, "start"),
+                        new Work.Flatten("w1", "wire", List.of("bend"), 0.8, With.DOMED_HAMMER, "forming")));
+    }
+
+    private static Piece bare(double handle) {
+        Strand strand = Strand.of("wire", "", Examples.copper(1), List.of(Arc.of("bend", 8, 180, Turn.LEFT)));
+        Allowance allowance = new Allowance(Policy.MEASURED, handle, Optional.empty(), 0, 0.5);
+        return Piece.of("Example", Purpose.DECORATIVE, List.of(strand.withAllowance(allowance)))
+                .withWork(List.of(Examples.flatten(0.8, "bend")));
+    }
+
+    private static Piece two(Strand one, Strand other, Purpose purpose) {
+        return Piece.of("Example", purpose, List.of(one, other));
+    }
+
+    private static Strand link(String id, double gap, Wire wire) {
+        return Strand.of(
+                id, "", wire, List.of(Loop.of("a", 3, Turn.LEFT), Straight.of("gap", gap), Loop.of("b", 3, Turn.LEFT)));
+    }
+
+    private static Piece labelled(GaugeSystem system, String number, double mm) {
+        Round round = new Round(mm, Optional.of(new GaugeLabel(system, number)));
+        Wire wire = new Wire(Metal.COPPER, Temper.DEAD_SOFT, Finish.BARE, round);
+        return Examples.piece(wire, Straight.of("run", 20));
+    }
+
+    private static Piece typed(String text) {
+        Piece plain = Examples.piece(Examples.copper(1), Straight.of("run", 20));
+        return new Piece(
+                plain.format(),
+                1,
+                plain.name(),
+                "",
+                plain.purpose(),
+                Optional.empty(),
+                plain.strands(),
+                List.of(),
+                List.of(),
+                List.of(),
+                Optional.empty(),
+                Map.of("strands.wire.elements.run.lengthMm", text));
+    }
+
+    private static Piece coloured(double drops, double celsius, String stone) {
+        Piece plain = Examples.piece(Examples.copper(1), Straight.of("run", 20));
+        Colour colour = new Colour(
+                Colour.Bath.GEL,
+                drops,
+                118,
+                celsius,
+                Colour.Stop.RED_BROWN,
+                0.6,
+                Colour.PolishWith.STEEL_WOOL,
+                Colour.Seal.NONE);
+        return new Piece(
+                plain.format(),
+                1,
+                plain.name(),
+                "",
+                plain.purpose(),
+                Optional.empty(),
+                plain.strands(),
+                List.of(new Part("stone", PartKind.STONE, stone, 8, Optional.empty())),
+                List.of(),
+                List.of(),
+                Optional.of(colour),
+                Map.of());
+    }
+
+    private static Piece spiral(Wire wire, double gap, double flat) {
+        return Examples.piece(wire, Spiral.open("spiral", 4, 3, gap, Turn.LEFT))
+                .withWork(flat > 0 ? List.of(Examples.flatten(flat, "spiral")) : List.of());
+    }
+
+    private static Piece ring(double mandrel, double mm) {
+        return Examples.piece(Examples.copper(mm), Coil.of("band", mandrel, 3, Turn.LEFT));
+    }
+
+    /** The second half of the rules: strength, strain, tools, order, parts. */
+    static Stream<Arguments> moreCases() {
+        Wire plated = wire(Metal.SILVER_PLATED_COPPER, Temper.DEAD_SOFT, 1);
+        Wire soft = Examples.copper(1.25);
+        Purpose closure = Purpose.NECKLACE_CLOSURE;
+        return Stream.of(
+                Arguments.of("holds-too-little", hook(closure, soft, 7), hook(closure, soft, 4)),
+                Arguments.of(
+                        "holds-too-little",
+                        hook(closure, soft, 7),
+                        hook(closure, soft, 7).withWork(List.of(Examples.flatten(0.9, "bend")))),
+                Arguments.of("holds-too-little", hook(closure, soft, 7), hook(Purpose.DECORATIVE, soft, 7)),
+                Arguments.of(
+                        "left-soft",
+                        hook(closure, soft, 6),
+                        hook(closure, soft, 6).withWork(List.of(tap("bend", 12)))),
+                Arguments.of(
+                        "used-up",
+                        spiral(wire(Metal.BRASS, Temper.SPRING, 1), 0, 0.6),
+                        spiral(wire(Metal.BRASS, Temper.DEAD_SOFT, 1), 0, 0)),
+                Arguments.of(
+                        "too-stiff",
+                        hook(Purpose.DECORATIVE, wire(Metal.BRASS, Temper.HARD, 4), 10),
+                        hook(Purpose.DECORATIVE, wire(Metal.BRASS, Temper.DEAD_SOFT, 2), 10)),
+                Arguments.of(
+                        "spring-wire-snaps",
+                        hook(Purpose.DECORATIVE, wire(Metal.MUSIC_WIRE, Temper.SPRING, 1), 1.5),
+                        hook(Purpose.DECORATIVE, wire(Metal.MUSIC_WIRE, Temper.SPRING, 1), 2)),
+                Arguments.of(
+                        "hard-to-open",
+                        hammered(wire(Metal.BRASS, Temper.HARD, 1), "eye"),
+                        hammered(wire(Metal.COPPER, Temper.DEAD_SOFT, 1), "bend")),
+                Arguments.of(
+                        "lightly-only",
+                        hook(Purpose.DECORATIVE, wire(Metal.GOLD_FILLED, Temper.DEAD_SOFT, 1), 8)
+                                .withWork(List.of(Examples.flatten(0.8, "bend"))),
+                        hook(Purpose.DECORATIVE, wire(Metal.GOLD_FILLED, Temper.DEAD_SOFT, 1), 8)
+                                .withWork(List.of(Examples.flatten(0.9, "bend")))),
+                Arguments.of("hammered-next-to-bead", beaded("wire.run"), beaded("wire.far")),
+                Arguments.of("handle-trimmed-first", handled("draw"), handled("w1")),
+                Arguments.of("nothing-to-hold", bare(0), bare(20)),
+                Arguments.of(
+                        "pair-differs",
+                        two(link("one", 8, Examples.copper(1)), link("two", 8, Examples.copper(1.1)), closure),
+                        two(link("one", 8, Examples.copper(1)), link("two", 8, Examples.copper(1)), closure)),
+                Arguments.of(
+                        "links-differ",
+                        two(link("one", 8, Examples.copper(1)), link("two", 9, Examples.copper(1)), Purpose.LINK),
+                        two(link("one", 8, Examples.copper(1)), link("two", 8, Examples.copper(1)), Purpose.LINK)),
+                Arguments.of(
+                        "gauge-misread", labelled(GaugeSystem.AWG, "18", 1.22), labelled(GaugeSystem.SWG, "18", 1.22)),
+                Arguments.of("fraction-misread", typed("21/2in"), typed("2 1/2in")),
+                Arguments.of(
+                        "wrist-not-hand",
+                        hook(Purpose.BANGLE_CLOSURE, Examples.copper(2), 55),
+                        hook(Purpose.BANGLE_CLOSURE, Examples.copper(2), 65)),
+                Arguments.of("wound-at-size", ring(17, 1.6), ring(6, 1.6)),
+                Arguments.of("ring-wire", ring(17, 1.0), ring(17, 1.6)),
+                Arguments.of("ring-wire", ring(17, 3.6), ring(17, 3.2)),
+                Arguments.of("turns-meet", spiral(Examples.copper(1), 0, 0.7), spiral(Examples.copper(1), 0.5, 0.7)),
+                Arguments.of(
+                        "soft-for-spirals",
+                        spiral(wire(Metal.COPPER, Temper.HALF_HARD, 1), 1, 0),
+                        spiral(wire(Metal.COPPER, Temper.QUARTER_HARD, 1), 1, 0)),
+                Arguments.of(
+                        "bare-jaws",
+                        hook(Purpose.DECORATIVE, wire(Metal.ENAMELLED_COPPER, Temper.DEAD_SOFT, 1), 8),
+                        hook(Purpose.DECORATIVE, plated, 8)),
+                Arguments.of("dense-bath", coloured(8, 60, "agate"), coloured(3, 60, "agate")),
+                Arguments.of("dense-bath", coloured(2, 85, "agate"), coloured(2, 70, "agate")),
+                Arguments.of("porous-stone", coloured(2, 60, "Turquoise"), coloured(2, 60, "agate")));
     }
 
     /** A pendant of a wire that carries and one that is wound round it. */
@@ -183,7 +380,7 @@ class RulesTest {
     }
 
     @ParameterizedTest
-    @MethodSource("cases")
+    @MethodSource({"cases", "moreCases"})
     void rule_isRaisedByTheCaseAndNotByItsTwin(String rule, Piece raising, Piece twin) {
         List<Advice> advice = Planner.plan(raising, PlanOptions.USUAL).advice();
 
@@ -196,6 +393,61 @@ class RulesTest {
         assertThat(Planner.plan(twin, PlanOptions.USUAL).advice())
                 .extracting(Advice::rule)
                 .doesNotContain(rule);
+    }
+
+    /** Every rule there is has a case above. */
+    @Test
+    void everyRule_hasACaseAndATwin() {
+        Set<String> told = Stream.concat(cases(), moreCases())
+                .map(a -> (String) a.get()[0])
+                .collect(Collectors.toSet());
+
+        assertThat(told).hasSizeGreaterThanOrEqualTo(Rules.ALL.size());
+    }
+
+    /** Common practice: plated wire under a steel hammer is a stop, whatever the strain. */
+    @Test
+    void platedWireUnderAHammer_isAStop_howeverLight() {
+        Piece light = hook(Purpose.DECORATIVE, wire(Metal.SILVER_PLATED_COPPER, Temper.DEAD_SOFT, 1), 8)
+                .withWork(List.of(Examples.flatten(0.98, "bend")));
+
+        assertThat(Planner.plan(light, PlanOptions.USUAL).advice())
+                .anyMatch(a -> a.rule().equals("coat-under-hammer") && a.severity() == Advice.Severity.STOP);
+    }
+
+    /** What is hammered before it is closed over is not hammered over a crossing. */
+    @Test
+    void loopHammeredWhileStraight_isNoHammeredCrossing() {
+        Work before = new Work.Flatten("w", "wire", List.of("last"), 0.7, With.DOMED_HAMMER, "start");
+        Element round = new Loop("last", 9, 1.2, Turn.LEFT, false, false, 0, Optional.empty(), Target.RELEASED);
+        Piece straight = Examples.piece(Examples.copper(1), Straight.of("first", 10), round)
+                .withWork(List.of(before));
+        Piece formed = straight.withWork(List.of(Examples.flatten(0.7, "last")));
+
+        assertThat(Planner.plan(straight, PlanOptions.USUAL).advice())
+                .extracting(Advice::rule)
+                .doesNotContain("hammered-crossing");
+        assertThat(Planner.plan(formed, PlanOptions.USUAL).advice())
+                .extracting(Advice::rule)
+                .contains("hammered-crossing");
+    }
+
+    /** Ways out are ranked by what the maker owns: without a mallet and a hammer there is only other wire. */
+    @Test
+    void fix_usesTheToolsThatAreOwned() {
+        Piece weak = hook(Purpose.NECKLACE_CLOSURE, Examples.copper(1.25), 7);
+        PlanOptions none = new PlanOptions(PlanOptions.States.NONE, PlanOptions.USUAL.format(), new Toolbox(List.of()));
+
+        assertThat(fix(Planner.plan(weak, PlanOptions.USUAL).advice()).path()).isEqualTo("/work/-");
+        assertThat(fix(Planner.plan(weak, none).advice()).path()).isEqualTo("/strands/0/wire/temper");
+    }
+
+    private static Advice.Patch fix(List<Advice> advice) {
+        return advice.stream()
+                .filter(a -> a.rule().equals("holds-too-little"))
+                .flatMap(a -> a.fix().orElseThrow().stream())
+                .findFirst()
+                .orElseThrow();
     }
 
     @Test
