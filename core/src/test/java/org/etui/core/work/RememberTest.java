@@ -177,10 +177,7 @@ class RememberTest {
     @Test
     void hammering_opens_andReclosingClosesAgain() {
         Work close = new Work.Reclose("close", "wire", List.of(), "forming");
-        List<Element> forms = List.of(
-                Loop.of("form", 12, Turn.LEFT),
-                Coil.of("form", 17, 2, Turn.LEFT),
-                Spiral.open("form", 4, 3, 1, Turn.LEFT));
+        List<Element> forms = List.of(Loop.of("form", 12, Turn.LEFT), Coil.of("form", 17, 2, Turn.LEFT));
         for (Element form : forms) {
             Piece piece = Examples.piece(Examples.copper(1.2), form);
             Work flat = flatten(1.0, "form", "forming");
