@@ -25,6 +25,9 @@ public sealed interface Work {
         return Word.of(getClass());
     }
 
+    /** The same on other elements. */
+    Work on(List<String> others);
+
     /**
      * Flatten to a thickness.
      *
@@ -53,7 +56,12 @@ public sealed interface Work {
 
             @Term(value = "when: start, forming, an element id or another work id", to = 60, or = "\"forming\"")
             String after)
-            implements Work {}
+            implements Work {
+        @Override
+        public Flatten on(List<String> others) {
+            return new Flatten(id, strand, others, toMm, with, after);
+        }
+    }
 
     /**
      * Smooth out hammer marks.
@@ -79,7 +87,12 @@ public sealed interface Work {
 
             @Term(value = "when: start, forming, an element id or another work id", to = 60, or = "\"forming\"")
             String after)
-            implements Work {}
+            implements Work {
+        @Override
+        public Planish on(List<String> others) {
+            return new Planish(id, strand, others, with, after);
+        }
+    }
 
     /**
      * Leave marks on purpose.
@@ -105,7 +118,12 @@ public sealed interface Work {
 
             @Term(value = "when: start, forming, an element id or another work id", to = 60, or = "\"forming\"")
             String after)
-            implements Work {}
+            implements Work {
+        @Override
+        public Texture on(List<String> others) {
+            return new Texture(id, strand, others, with, after);
+        }
+    }
 
     /**
      * Draw through nylon jaws.
@@ -131,7 +149,12 @@ public sealed interface Work {
 
             @Term(value = "when: start, forming, an element id or another work id", to = 60, or = "\"forming\"")
             String after)
-            implements Work {}
+            implements Work {
+        @Override
+        public Jaws on(List<String> others) {
+            return new Jaws(id, strand, others, passes, after);
+        }
+    }
 
     /**
      * Tap with a mallet: the shape stays.
@@ -161,7 +184,12 @@ public sealed interface Work {
 
             @Term(value = "when: start, forming, an element id or another work id", to = 60, or = "\"forming\"")
             String after)
-            implements Work {}
+            implements Work {
+        @Override
+        public Mallet on(List<String> others) {
+            return new Mallet(id, strand, others, passes, with, after);
+        }
+    }
 
     /**
      * Flex to and fro.
@@ -187,7 +215,12 @@ public sealed interface Work {
 
             @Term(value = "when: start, forming, an element id or another work id", to = 60, or = "\"forming\"")
             String after)
-            implements Work {}
+            implements Work {
+        @Override
+        public Flex on(List<String> others) {
+            return new Flex(id, strand, others, times, after);
+        }
+    }
 
     /**
      * Tumble in steel shot.
@@ -213,7 +246,12 @@ public sealed interface Work {
 
             @Term(value = "when: start, forming, an element id or another work id", to = 60, or = "\"forming\"")
             String after)
-            implements Work {}
+            implements Work {
+        @Override
+        public Tumble on(List<String> others) {
+            return new Tumble(id, strand, others, minutes, after);
+        }
+    }
 
     /**
      * Close what hammering opened.
@@ -235,7 +273,12 @@ public sealed interface Work {
 
             @Term(value = "when: start, forming, an element id or another work id", to = 60, or = "\"forming\"")
             String after)
-            implements Work {}
+            implements Work {
+        @Override
+        public Reclose on(List<String> others) {
+            return new Reclose(id, strand, others, after);
+        }
+    }
 
     /**
      * Straighten through jaws or fingers.
@@ -261,7 +304,12 @@ public sealed interface Work {
 
             @Term(value = "when: start, forming, an element id or another work id", to = 60, or = "\"forming\"")
             String after)
-            implements Work {}
+            implements Work {
+        @Override
+        public Straighten on(List<String> others) {
+            return new Straighten(id, strand, others, passes, after);
+        }
+    }
 
     /**
      * Open a loop sideways and close it again.
@@ -287,7 +335,12 @@ public sealed interface Work {
 
             @Term(value = "when: start, forming, an element id or another work id", to = 60, or = "\"forming\"")
             String after)
-            implements Work {}
+            implements Work {
+        @Override
+        public OpenClose on(List<String> others) {
+            return new OpenClose(id, strand, others, times, after);
+        }
+    }
 
     /**
      * Cut off what is not wanted any more.
@@ -309,7 +362,12 @@ public sealed interface Work {
 
             @Term(value = "when: start, forming, an element id or another work id", to = 60, or = "\"forming\"")
             String after)
-            implements Work {}
+            implements Work {
+        @Override
+        public Trim on(List<String> others) {
+            return new Trim(id, strand, others, after);
+        }
+    }
 
     /**
      * Punch a hole in a blank.
@@ -338,7 +396,12 @@ public sealed interface Work {
 
             @Term(value = "when: start, forming, an element id or another work id", to = 60, or = "\"forming\"")
             String after)
-            implements Work {}
+            implements Work {
+        @Override
+        public Pierce on(List<String> others) {
+            return new Pierce(id, strand, others, part, diameterMm, after);
+        }
+    }
 
     /**
      * Dimple a blank.
@@ -367,7 +430,12 @@ public sealed interface Work {
 
             @Term(value = "when: start, forming, an element id or another work id", to = 60, or = "\"forming\"")
             String after)
-            implements Work {}
+            implements Work {
+        @Override
+        public Dimple on(List<String> others) {
+            return new Dimple(id, strand, others, part, dimples, after);
+        }
+    }
 
     /**
      * Press between ring dies.
@@ -396,5 +464,10 @@ public sealed interface Work {
 
             @Term(value = "when: start, forming, an element id or another work id", to = 60, or = "\"forming\"")
             String after)
-            implements Work {}
+            implements Work {
+        @Override
+        public Press on(List<String> others) {
+            return new Press(id, strand, others, toMm, with, after);
+        }
+    }
 }

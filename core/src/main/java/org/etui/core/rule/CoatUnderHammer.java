@@ -3,7 +3,6 @@ package org.etui.core.rule;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import org.etui.core.element.Paddle;
 import org.etui.core.piece.Work;
 
 /** Plated and enamelled wire must not be hammered: skin and coat crack (common practice). */
@@ -23,18 +22,22 @@ final class CoatUnderHammer implements Rule {
                         : Optional.empty());
     }
 
-    /** All work of steel on the strand goes; a paddle cannot. */
+    /** All work of steel on the strand goes. */
     private static Optional<List<Advice.Patch>> withoutSteel(Spot spot) {
         List<Work> works = spot.bench().piece().work();
+        List<Work> left = new ArrayList<>(works);
         List<Advice.Patch> patches = new ArrayList<>();
         for (int i = works.size() - 1; i >= 0; i--) {
             boolean here = works.get(i).strand().equals(spot.work().strand().id())
                     || works.get(i).strand().isEmpty() && spot.bench().strands().size() == 1;
             if (here && Spot.isSteel(works.get(i))) {
                 patches.add(Advice.Patch.remove("/work/" + i));
+                left.remove(i);
             }
         }
-        boolean paddled = spot.work().strand().elements().stream().anyMatch(Paddle.class::isInstance);
-        return patches.isEmpty() || paddled ? Optional.empty() : Optional.of(patches);
+        return patches.isEmpty()
+                ? Optional.empty()
+                : new Fix(spot.bench().piece().withWork(left), patches)
+                        .tried(spot.bench(), "coat-under-hammer", spot.wirePath());
     }
 }

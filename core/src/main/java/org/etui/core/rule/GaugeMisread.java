@@ -1,13 +1,17 @@
 package org.etui.core.rule;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.etui.core.check.Word;
 import org.etui.core.measure.GaugeSystem;
+import org.etui.core.piece.Piece;
+import org.etui.core.piece.Strand;
 import org.etui.core.section.GaugeLabel;
 import org.etui.core.section.Round;
+import org.etui.core.wire.Wire;
 
 /** A gauge number means another thickness in another system (ASTM B258, BS 3737). */
 final class GaugeMisread implements Rule {
@@ -46,9 +50,19 @@ final class GaugeMisread implements Rule {
                 "The three gauge systems disagree, and labels do not always say which is meant (ASTM B258, BS 3737).",
                 nominal.isPresent() ? "Measure it; take it as the label says." : "Measure it.",
                 nominal.isPresent()
-                        ? Optional.of(List.of(Advice.Patch.replace(
-                                spot.wireField("section/diameterMm"), Math.round(nominal.getAsDouble() * 100) / 100.0)))
+                        ? asLabelled(spot, new Round(Math.round(nominal.getAsDouble() * 100) / 100.0, round.label()))
                         : Optional.empty());
+    }
+
+    private static Optional<List<Advice.Patch>> asLabelled(Spot spot, Round section) {
+        Piece piece = spot.bench().piece();
+        List<Strand> strands = new ArrayList<>(piece.strands());
+        Wire wire =
+                new Wire(spot.wire().metal(), spot.wire().temper(), spot.wire().finish(), section);
+        strands.set(spot.strand(), strands.get(spot.strand()).withWire(wire));
+        Advice.Patch patch = Advice.Patch.replace(spot.wireField("section/diameterMm"), section.diameterMm());
+        return new Fix(piece.withStrands(strands), List.of(patch))
+                .tried(spot.bench(), "gauge-misread", spot.wirePath());
     }
 
     private static String otherSystem(GaugeLabel label, double mm) {

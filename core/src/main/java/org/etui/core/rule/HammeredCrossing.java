@@ -14,7 +14,7 @@ final class HammeredCrossing implements Rule {
                         "The " + spot.element().label() + " is hammered where the wire lies over itself.",
                         "The upper limb notches the lower one, which later breaks there (common practice).",
                         "Leave it out of the hammering, or hammer it before the wire is closed over it.",
-                        spot.withoutHammer())
+                        spot.withoutHammer("hammered-crossing"))
                 : Optional.empty());
     }
 

@@ -15,7 +15,7 @@ final class HammeredLoop implements Rule {
                         "The " + loop.label() + " has to open, and it is hammered.",
                         "A hammered loop is hard to open and may snap at the second time (common practice).",
                         "Leave the loop out of the hammering.",
-                        spot.withoutHammer())
+                        spot.withoutHammer("hammered-loop"))
                 : Optional.empty());
     }
 }

@@ -20,8 +20,7 @@ final class HardToOpen implements Rule {
                                 spot.element().label(),
                                 Math.floor(spot.reading().opensLeft().orElse(0))),
                         "Every time bends it to and fro; (strain left / strain a time)² times are to be had (estimate).",
-                        "Make it wider or of softer wire, leave it unhammered, or hang it on once.",
-                        spot.withoutHammer())
+                        "Make it wider or of softer wire, leave it unhammered, or hang it on once.")
                 : Optional.empty());
     }
 }

@@ -25,7 +25,7 @@ final class HoldsTooLittle implements Rule {
         if (holds >= wants) {
             return Optional.empty();
         }
-        Optional<Strengthen.Way> way = new Strengthen(spot, Hold::holdsN, wants).first();
+        Optional<Strengthen.Way> way = new Strengthen(spot, "holds-too-little", Hold::holdsN, wants).first();
         boolean squeezed = spot.reading().isSqueezed();
         return spot.says(
                 holds < FAILS * wants ? Advice.Severity.STOP : Advice.Severity.MIND,
@@ -44,6 +44,6 @@ final class HoldsTooLittle implements Rule {
                         + " ±10 %).",
                 way.map(Strengthen.Way::instead)
                         .orElse("Make it smaller, of thicker or harder wire; hammering alone does not do."),
-                way.map(Strengthen.Way::fix));
+                way.map(w -> w.fix().patches()));
     }
 }

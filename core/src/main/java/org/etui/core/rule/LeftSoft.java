@@ -22,7 +22,7 @@ final class LeftSoft implements Rule {
         if (hold.holdsN() < wants || hold.startsToGiveN() >= TRACE * wants) {
             return Optional.empty();
         }
-        Optional<Strengthen.Way> way = new Strengthen(spot, Hold::startsToGiveN, TRACE * wants).first();
+        Optional<Strengthen.Way> way = new Strengthen(spot, "left-soft", Hold::startsToGiveN, TRACE * wants).first();
         return spot.says(
                 Advice.Severity.MIND,
                 "left-soft",
@@ -34,6 +34,6 @@ final class LeftSoft implements Rule {
                         hold.startsToGiveN()),
                 "Soft metal takes a trace of set long before it opens for good (estimate, good to about ±10 %).",
                 way.map(Strengthen.Way::instead).orElse("Harden it, or take harder wire."),
-                way.map(Strengthen.Way::fix));
+                way.map(w -> w.fix().patches()));
     }
 }

@@ -27,7 +27,7 @@ final class LightlyOnly implements Rule {
                         "The gold is a twentieth of the weight; what is spread thin shows brass at the edges"
                                 + " (common practice; the limit is an estimate).",
                         "Flatten it by no more than a seventh, or harden it with a mallet.",
-                        spot.withoutHammer())
+                        spot.withoutHammer("lightly-only"))
                 : Optional.empty());
     }
 }

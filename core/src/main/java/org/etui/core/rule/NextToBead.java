@@ -20,7 +20,7 @@ final class NextToBead implements Rule {
                                 "The " + spot.element().label() + " is hammered next to the " + what + ".",
                                 "A bead or stone cracks under a blow beside it, and the hammer cannot lie flat (common practice).",
                                 "Leave it out of the hammering, or hammer before the bead goes on.",
-                                spot.withoutHammer()))
+                                spot.withoutHammer("hammered-next-to-bead")))
                 : Optional.empty());
     }
 

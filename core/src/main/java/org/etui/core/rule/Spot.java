@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import org.etui.core.element.Element;
 import org.etui.core.element.Loop;
-import org.etui.core.element.Paddle;
 import org.etui.core.element.Wrap;
 import org.etui.core.metal.Metal;
 import org.etui.core.piece.Work;
@@ -94,13 +93,14 @@ record Spot(Bench bench, int strand, int at) {
                 && NextToBead.beside(this).isEmpty();
     }
 
-    /** Takes the element out of all work that strikes it; empty where that is not work but a paddle. */
-    Optional<List<Advice.Patch>> withoutHammer() {
-        if (element() instanceof Paddle) {
-            return Optional.empty();
-        }
+    /**
+     * Takes the element out of all work that strikes it; empty where that is not work but a paddle, or where it would not do.
+     *
+     * @param rule the rule that asks for it
+     */
+    Optional<List<Advice.Patch>> withoutHammer(String rule) {
         List<Advice.Patch> patches = new ArrayList<>();
-        List<Work> works = bench.piece().work();
+        List<Work> works = new ArrayList<>(bench.piece().work());
         for (int i = works.size() - 1; i >= 0; i--) {
             Work work = works.get(i);
             boolean here = work.strand().isEmpty()
@@ -111,13 +111,18 @@ record Spot(Bench bench, int strand, int at) {
                     && (all || work.elements().contains(element().id()))) {
                 List<String> left = (all ? ids() : work.elements())
                         .stream().filter(id -> !id.equals(element().id())).toList();
-                patches.add(
-                        left.isEmpty()
-                                ? Advice.Patch.remove("/work/" + i)
-                                : Advice.Patch.replace("/work/" + i + "/elements", left));
+                if (left.isEmpty()) {
+                    patches.add(Advice.Patch.remove("/work/" + i));
+                    works.remove(i);
+                } else {
+                    patches.add(Advice.Patch.replace("/work/" + i + "/elements", left));
+                    works.set(i, work.on(left));
+                }
             }
         }
-        return patches.isEmpty() ? Optional.empty() : Optional.of(patches);
+        return patches.isEmpty()
+                ? Optional.empty()
+                : new Fix(bench.piece().withWork(works), patches).tried(bench, rule, path());
     }
 
     private List<String> ids() {

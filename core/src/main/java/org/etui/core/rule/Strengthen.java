@@ -1,9 +1,8 @@
 package org.etui.core.rule;
 
-import java.util.LinkedHashMap;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
@@ -23,6 +22,9 @@ import org.etui.core.mechanics.FormedBy;
 import org.etui.core.mechanics.Hold;
 import org.etui.core.mechanics.Material;
 import org.etui.core.metal.Temper;
+import org.etui.core.piece.Piece;
+import org.etui.core.piece.Strand;
+import org.etui.core.piece.With;
 import org.etui.core.piece.Work;
 import org.etui.core.section.GaugeLabel;
 import org.etui.core.section.Round;
@@ -37,10 +39,11 @@ import org.etui.core.work.Run;
  * harder wire, then thicker.
  *
  * @param spot the bend
+ * @param rule the rule that asks for it
  * @param figure which of its loads is too small
  * @param wantsN what it should be, N
  */
-record Strengthen(Spot spot, ToDoubleFunction<Hold> figure, double wantsN) {
+record Strengthen(Spot spot, String rule, ToDoubleFunction<Hold> figure, double wantsN) {
     /** Loads are estimates: a way out has to reach this much more. */
     private static final double MARGIN = 1.05;
 
@@ -53,7 +56,7 @@ record Strengthen(Spot spot, ToDoubleFunction<Hold> figure, double wantsN) {
      * @param instead in words
      * @param fix as a patch of the document
      */
-    record Way(String instead, List<Advice.Patch> fix) {}
+    record Way(String instead, Fix fix) {}
 
     /** The first way that reaches the load; empty where none does. */
     Optional<Way> first() {
@@ -63,6 +66,7 @@ record Strengthen(Spot spot, ToDoubleFunction<Hold> figure, double wantsN) {
         return Stream.<Supplier<Optional<Way>>>of(this::mallet, this::flatten, this::harder, this::thicker)
                 .map(Supplier::get)
                 .flatMap(Optional::stream)
+                .filter(way -> way.fix().tried(spot.bench(), rule, spot.path()).isPresent())
                 .findFirst();
     }
 
@@ -96,10 +100,9 @@ record Strengthen(Spot spot, ToDoubleFunction<Hold> figure, double wantsN) {
             double added = Hardening.MALLET.strain(passes);
             boolean stands = now.addedStrain() + added < spot.wire().amberStrain();
             if (owned && stands && !opens() && reaches(now.hardened(added), run().section())) {
-                String with = spot.bench().box().has(ToolKind.NYLON_MALLET) ? "nylon-mallet" : "rawhide-mallet";
-                return Optional.of(new Way(
-                        "Tap it on the block with the mallet, " + passes + " passes.",
-                        work("mallet", Map.of("passes", passes, "with", with))));
+                With with = spot.bench().box().has(ToolKind.NYLON_MALLET) ? With.NYLON_MALLET : With.RAWHIDE_MALLET;
+                Work tap = new Work.Mallet(freeId("mallet"), strand(), on(), passes, with, "forming");
+                return Optional.of(worked("Tap it on the block with the mallet, " + passes + " passes.", tap));
             }
         }
         return Optional.empty();
@@ -123,17 +126,16 @@ record Strengthen(Spot spot, ToDoubleFunction<Hold> figure, double wantsN) {
                 double added = Math.max(0, flat.strain() - gone);
                 Fibres after = now.worked(flat.section(), added, flat.growth() / run.growth());
                 if (after.addedStrain() < spot.wire().amberStrain() && reaches(after, flat.section())) {
-                    return Optional.of(new Way(
-                            String.format(Locale.ROOT, "Flatten it to %.2f mm.", to),
-                            work("flatten", Map.of("toMm", to, "with", hammer()))));
+                    Work flatten = new Work.Flatten(freeId("flatten"), strand(), on(), to, hammer(), "forming");
+                    return Optional.of(worked(String.format(Locale.ROOT, "Flatten it to %.2f mm.", to), flatten));
                 }
             }
         }
         return Optional.empty();
     }
 
-    private String hammer() {
-        return spot.bench().box().has(ToolKind.DOMED_HAMMER) ? "domed-hammer" : "flat-hammer";
+    private With hammer() {
+        return spot.bench().box().has(ToolKind.DOMED_HAMMER) ? With.DOMED_HAMMER : With.FLAT_HAMMER;
     }
 
     private Optional<Way> harder() {
@@ -150,7 +152,7 @@ record Strengthen(Spot spot, ToDoubleFunction<Hold> figure, double wantsN) {
                 if (standsIn(wire)) {
                     return Optional.of(new Way(
                             "Take it " + Word.plain(temper) + ".",
-                            List.of(Advice.Patch.replace(spot.wireField("temper"), Word.of(temper)))));
+                            of(wire, Advice.Patch.replace(spot.wireField("temper"), temper))));
                 }
             }
         }
@@ -172,12 +174,9 @@ record Strengthen(Spot spot, ToDoubleFunction<Hold> figure, double wantsN) {
             Wire wire = new Wire(
                     spot.wire().metal(), spot.wire().temper(), spot.wire().finish(), section);
             if (standsIn(wire)) {
-                Map<String, Object> label = Map.of("system", "AWG", "number", gauge.number());
                 return Optional.of(new Way(
                         String.format(Locale.ROOT, "Take wire of %.2f mm (AWG %s).", mm, gauge.number()),
-                        List.of(Advice.Patch.replace(
-                                spot.wireField("section"),
-                                Map.of("shape", "round", "diameterMm", mm, "label", label)))));
+                        of(wire, Advice.Patch.replace(spot.wireField("section"), section))));
             }
         }
         return Optional.empty();
@@ -198,20 +197,34 @@ record Strengthen(Spot spot, ToDoubleFunction<Hold> figure, double wantsN) {
                 && reaches(bending.after(), wire.section());
     }
 
-    /** A new work on the element, after all others. */
-    private List<Advice.Patch> work(String op, Map<String, Object> fields) {
+    private String strand() {
+        return spot.work().strand().id();
+    }
+
+    private List<String> on() {
+        return List.of(spot.element().id());
+    }
+
+    private String freeId(String stem) {
         Set<String> taken = spot.bench().piece().work().stream().map(Work::id).collect(Collectors.toSet());
         int number = 1;
-        while (taken.contains(op + "-" + number)) {
+        while (taken.contains(stem + "-" + number)) {
             number++;
         }
-        Map<String, Object> work = new LinkedHashMap<>();
-        work.put("op", op);
-        work.put("id", op + "-" + number);
-        work.put("strand", spot.work().strand().id());
-        work.put("elements", List.of(spot.element().id()));
-        work.putAll(fields);
-        work.put("after", "forming");
-        return List.of(Advice.Patch.add("/work/-", work));
+        return stem + "-" + number;
+    }
+
+    /** With a new work after all others. */
+    private Way worked(String instead, Work work) {
+        Piece piece = spot.bench().piece();
+        List<Work> works = Stream.concat(piece.work().stream(), Stream.of(work)).toList();
+        return new Way(instead, new Fix(piece.withWork(works), List.of(Advice.Patch.add("/work/-", work))));
+    }
+
+    private Fix of(Wire wire, Advice.Patch patch) {
+        Piece piece = spot.bench().piece();
+        List<Strand> strands = new ArrayList<>(piece.strands());
+        strands.set(spot.strand(), strands.get(spot.strand()).withWire(wire));
+        return new Fix(piece.withStrands(strands), List.of(patch));
     }
 }

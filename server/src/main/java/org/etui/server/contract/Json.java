@@ -3,6 +3,9 @@ package org.etui.server.contract;
 import com.fasterxml.jackson.annotation.JsonAutoDetect;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.PropertyAccessor;
+import java.util.List;
+import org.etui.core.check.Family;
+import org.etui.core.rule.Advice;
 import tools.jackson.core.JsonGenerator;
 import tools.jackson.core.StreamReadFeature;
 import tools.jackson.core.json.JsonFactory;
@@ -11,6 +14,7 @@ import tools.jackson.databind.MapperFeature;
 import tools.jackson.databind.SerializationContext;
 import tools.jackson.databind.ValueSerializer;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.jsontype.TypeSerializer;
 import tools.jackson.databind.module.SimpleModule;
 
 /** The one JSON mapper: records as they are, absent optionals left out, doubles in full. */
@@ -19,7 +23,9 @@ public final class Json {
     public static final JsonMapper MAPPER = JsonMapper.builder(JsonFactory.builder()
                     .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
                     .build())
-            .addModule(new SimpleModule().addSerializer(double[].class, new Points()))
+            .addModule(new SimpleModule()
+                    .addSerializer(double[].class, new Points())
+                    .addSerializer(Advice.Patch.class, new Patches()))
             .annotationIntrospector(new Both())
             .changeDefaultPropertyInclusion(v -> v.withValueInclusion(JsonInclude.Include.NON_ABSENT))
             .changeDefaultVisibility(v -> v.withVisibility(PropertyAccessor.IS_GETTER, JsonAutoDetect.Visibility.NONE))
@@ -42,6 +48,46 @@ public final class Json {
                 out.writeNumber(Math.rint(mm * STEPS_PER_MM) / STEPS_PER_MM + 0.0);
             }
             out.writeEndArray();
+        }
+    }
+
+    /** The value of a patch is any part of a document: members of a family carry their discriminator there, too. */
+    private static final class Patches extends ValueSerializer<Advice.Patch> {
+        @Override
+        public void serialize(Advice.Patch patch, JsonGenerator out, SerializationContext context) {
+            out.writeStartObject();
+            out.writeStringProperty("op", patch.op());
+            out.writeStringProperty("path", patch.path());
+            if (patch.value().isPresent()) {
+                out.writeName("value");
+                write(patch.value().get(), out, context);
+            }
+            out.writeEndObject();
+        }
+
+        private static void write(Object value, JsonGenerator out, SerializationContext context) {
+            if (value instanceof List<?> list) {
+                out.writeStartArray();
+                list.forEach(each -> write(each, out, context));
+                out.writeEndArray();
+            } else {
+                ValueSerializer<Object> plain = context.findValueSerializer(value.getClass());
+                TypeSerializer type = context.findTypeSerializer(context.constructType(family(value.getClass())));
+                if (type == null) {
+                    plain.serialize(value, out, context);
+                } else {
+                    plain.serializeWithType(value, out, context, type);
+                }
+            }
+        }
+
+        private static Class<?> family(Class<?> type) {
+            for (Class<?> known : type.getInterfaces()) {
+                if (known.isAnnotationPresent(Family.class)) {
+                    return known;
+                }
+            }
+            return type;
         }
     }
 

@@ -1,0 +1,75 @@
+package org.etui.core.rule;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.etui.core.check.BadInput;
+import org.etui.core.piece.Piece;
+import org.etui.core.piece.PieceChecks;
+import org.etui.core.piece.Strand;
+import org.etui.core.piece.Work;
+import org.etui.core.section.WireSection;
+import org.etui.core.work.StrandWork;
+
+/**
+ * A way out that is tried before it is offered.
+ *
+ * @param after the piece with it
+ * @param patches the same as patches of the document
+ */
+record Fix(Piece after, List<Advice.Patch> patches) {
+    /** @param patches in the order in which they are applied */
+    Fix {
+        patches = List.copyOf(patches);
+    }
+
+    /** The patches, if the piece then is without this advice and without a stop that was not there before. */
+    Optional<List<Advice.Patch>> tried(Bench bench, String rule, String where) {
+        if (!bench.seeksFixes()) {
+            return Optional.empty();
+        }
+        try {
+            PieceChecks.require(after);
+            List<StrandWork> works = works(bench);
+            List<Advice> left = Rules.look(Bench.withoutFixes(after, works, bench.box()));
+            boolean gone = left.stream()
+                    .noneMatch(a -> a.rule().equals(rule) && a.where().equals(where));
+            Bench before = Bench.withoutFixes(bench.piece(), bench.strands(), bench.box());
+            return gone && stops(Rules.look(before)).containsAll(stops(left)) ? Optional.of(patches) : Optional.empty();
+        } catch (BadInput refused) {
+            return Optional.empty();
+        }
+    }
+
+    /** Only what changes is worked again. */
+    private List<StrandWork> works(Bench bench) {
+        List<StrandWork> works = new ArrayList<>();
+        for (int i = 0; i < after.strands().size(); i++) {
+            Strand strand = after.strands().get(i);
+            boolean same = sections(after).equals(sections(bench.piece()))
+                    && strand.equals(bench.piece().strands().get(i))
+                    && on(after, strand).equals(on(bench.piece(), strand));
+            works.add(same ? bench.strands().get(i) : StrandWork.of(after, strand));
+        }
+        return works;
+    }
+
+    private static List<WireSection> sections(Piece piece) {
+        return piece.strands().stream().map(s -> s.wire().section()).toList();
+    }
+
+    private static List<Work> on(Piece piece, Strand strand) {
+        return piece.work().stream()
+                .filter(w -> w.strand().isEmpty() || w.strand().equals(strand.id()))
+                .toList();
+    }
+
+    private static Set<String> stops(List<Advice> advice) {
+        return advice.stream()
+                .filter(a -> a.severity() == Advice.Severity.STOP)
+                .map(a -> a.rule() + " " + a.where())
+                .collect(Collectors.toSet());
+    }
+}
