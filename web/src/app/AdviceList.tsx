@@ -20,7 +20,7 @@ export function AdviceList(props: {
       )}
       <details>
         <summary>why</summary>
-        {a.because}
+        <p>{a.because}</p>
       </details>
     </div>
   ));

@@ -93,7 +93,7 @@ export function StrengthRows(props: {
         inputs={[`p added ${planned.strain.toFixed(3)}`, strand.wireInWords]}
       />
       <WhyRow
-        label="strain, of what it stands"
+        label="strain used"
         value={`${planned.strain.toFixed(2)} of ${strand.redStrain.toFixed(2)}`}
         topic="strain"
         inputs={[

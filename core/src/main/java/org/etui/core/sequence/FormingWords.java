@@ -23,6 +23,9 @@ import org.etui.core.work.StrandWork;
  * @param format how lengths are written
  */
 record FormingWords(LengthFormat format) {
+    /** A tool owned that is off by more than this makes another size (engineering estimate). */
+    private static final double OTHER_SHARE = 0.03;
+
     /**
      * How it is formed.
      *
@@ -36,7 +39,8 @@ record FormingWords(LengthFormat format) {
             return "Grip it where the jaw is " + size(tool) + " thick and roll " + turns + ". " + comesTo(tool) + neck;
         }
         if (element instanceof Curl curl) {
-            return "With the tip of the jaws roll " + plain(curl.turns()) + " of a turn, small and tight.";
+            return "With the tip of the jaws roll " + plain(curl.turns()) + " of a turn, small and tight. "
+                    + comesTo(tool);
         }
         if (element instanceof Bend bend) {
             return "Hold it at the jaw edge and bend on to " + Math.round(bend.angleDeg() * overbend)
@@ -85,10 +89,14 @@ record FormingWords(LengthFormat format) {
 
     /** What it comes to when it is let go: an estimate, since the flow curves are good to about ±10 %. */
     private String comesTo(Tool tool) {
-        return tool.comesToMm().isPresent()
-                ? "Let go it comes to about " + format.write(tool.comesToMm().getAsDouble(), Rounding.NEAREST)
-                        + " inside (estimate)."
-                : "";
+        if (tool.comesToMm().isEmpty()) {
+            return "";
+        }
+        boolean other = Math.abs(tool.sizeMm() - tool.insideMm()) > OTHER_SHARE * tool.insideMm();
+        return "Let go it comes to about " + format.write(tool.comesToMm().getAsDouble(), Rounding.NEAREST)
+                + " inside (estimate)"
+                + (other ? "; for the size asked for take " + format.write(tool.insideMm(), Rounding.NEAREST) : "")
+                + ".";
     }
 
     private static String turns(double number) {

@@ -31,6 +31,7 @@ class ViewsTest {
             Map.entry("/rack", ".soon"),
             Map.entry("/bath", ".soon"),
             Map.entry("/daybook", ".soon"),
+            Map.entry("/tools", ".tool-mat button"),
             Map.entry("wire", ".gauge"),
             Map.entry("shape", "[data-testid=cut]"),
             Map.entry("harden", ".soon"),
