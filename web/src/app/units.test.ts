@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
-import { length, lengthNumber, mass, thickness, words, type Rounding, type Units } from './units';
+import { length, lengthNumber, load, mass, thickness, words, type Rounding, type Units } from './units';
 
 // The same table that the core's own writer of lengths is tested with.
 const TABLE = '../core/src/test/resources/org/etui/core/measure/length-format.csv';
@@ -18,6 +18,9 @@ describe('lengths on screen', () => {
     expect(thickness(1.29, 'in')).toBe('0.051 in');
     expect(mass(0.473)).toBe('0.47 g');
     expect(mass(12.34)).toBe('12.3 g');
+    expect(load(1)).toBe('102 g (1.0 N)');
+    expect(load(9.81)).toBe('1.00 kg (9.8 N)');
+    expect(load(20)).toBe('2.04 kg (20 N)');
     expect(words('half-hard')).toBe('half hard');
   });
 });

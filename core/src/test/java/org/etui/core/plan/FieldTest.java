@@ -1,0 +1,142 @@
+package org.etui.core.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.Arrays;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import org.etui.core.Examples;
+import org.etui.core.element.Arc;
+import org.etui.core.element.Straight;
+import org.etui.core.element.Turn;
+import org.etui.core.mechanics.FormedBy;
+import org.etui.core.metal.Metal;
+import org.etui.core.metal.Temper;
+import org.etui.core.pattern.Patterns;
+import org.etui.core.piece.Piece;
+import org.etui.core.piece.Purpose;
+import org.etui.core.piece.Strand;
+import org.etui.core.rule.Advice;
+import org.etui.core.tool.Toolbox;
+import org.etui.core.wire.Wire;
+import org.junit.jupiter.api.Test;
+
+class FieldTest {
+    private static final List<Temper> TEMPERS = Arrays.asList(Temper.values());
+
+    private static Field.Gauge gauge(double mm) {
+        return new Field.Gauge(mm, Optional.empty());
+    }
+
+    private static Piece hook() {
+        Strand strand = Strand.of(
+                "wire", "", Examples.copper(1), List.of(Straight.of("run", 30), Arc.of("bend", 7, 200, Turn.LEFT)));
+        return Piece.of("Hook", Purpose.NECKLACE_CLOSURE, List.of(strand));
+    }
+
+    private static Field field(Piece piece, Metal metal, double... gauges) {
+        return Field.of(
+                piece, Arrays.stream(gauges).mapToObj(FieldTest::gauge).toList(), TEMPERS, metal, Toolbox.STARTER);
+    }
+
+    /** Every cell is the whole piece worked again: it says what the plan of that piece says. */
+    @Test
+    void cell_saysWhatThePlanOfThatWireSays() {
+        for (Field.Cell cell : field(hook(), Metal.BRASS, 0.8, 1.3, 2.0).cells()) {
+            Wire wire = Wire.ofRound(Metal.BRASS, cell.temper(), cell.thicknessMm());
+            Piece tried = hook().withStrands(List.of(hook().strands().get(0).withWire(wire)));
+            Plan plan = Planner.plan(tried, PlanOptions.USUAL);
+            Plan.ElementPlan bend = plan.strands().get(0).elements().get(1);
+
+            assertThat(cell.refused()).isEmpty();
+            assertThat(cell.holdN().orElseThrow()).isCloseTo(bend.holdN().orElseThrow(), within(1e-9));
+            assertThat(cell.holds()).isEqualTo(bend.holdN().orElseThrow() >= 10);
+            assertThat(cell.holdsAt()).contains("strands.0.elements.1");
+            assertThat(cell.strain()).isCloseTo(bend.strain(), within(1e-9));
+            assertThat(cell.forms()).contains(bend.formedBy());
+            assertThat(cell.cutLengthMm()).isEqualTo(plan.strands().get(0).cutLengthMm());
+            assertThat(cell.massG()).isCloseTo(plan.totals().wire().get(0).massG(), within(1e-9));
+            assertThat(cell.worst().map(Advice::rule))
+                    .isEqualTo(plan.advice().stream().findFirst().map(Advice::rule));
+        }
+    }
+
+    /** Common practice: a 7 mm hook in 0.4 mm wire of any metal but steel fails every closure in every temper. */
+    @Test
+    void fineWire_failsEveryClosureInEveryTemper() {
+        for (Purpose purpose : EnumSet.of(Purpose.NECKLACE_CLOSURE, Purpose.BRACELET_CLOSURE, Purpose.BANGLE_CLOSURE)) {
+            Piece piece = Piece.of("Hook", purpose, hook().strands());
+            for (Metal metal : EnumSet.complementOf(EnumSet.of(Metal.MUSIC_WIRE))) {
+                assertThat(field(piece, metal, 0.4).cells())
+                        .as("%s %s", purpose, metal)
+                        .hasSize(5)
+                        .noneMatch(Field.Cell::holds);
+            }
+        }
+    }
+
+    /** Thicker and harder holds more, and costs more force: the whole field is in order. */
+    @Test
+    void holdAndForce_growWithGaugeAndTemper() {
+        List<Field.Cell> cells = field(hook(), Metal.COPPER, 0.8, 1.3, 2.0, 3.3).cells();
+        for (int i = 0; i < cells.size(); i++) {
+            if (i % 5 > 0) {
+                assertThat(cells.get(i).holdN().orElseThrow())
+                        .isGreaterThan(cells.get(i - 1).holdN().orElseThrow());
+                assertThat(cells.get(i).strainLeft())
+                        .isLessThan(cells.get(i - 1).strainLeft());
+            }
+            if (i >= 5) {
+                assertThat(cells.get(i).holdN().orElseThrow())
+                        .isGreaterThan(cells.get(i - 5).holdN().orElseThrow());
+                assertThat(cells.get(i).massG()).isGreaterThan(cells.get(i - 5).massG());
+            }
+        }
+        assertThat(cells.get(0).forms()).contains(FormedBy.FINGERS);
+        assertThat(cells.get(19).forms()).contains(FormedBy.VICE);
+    }
+
+    /** What cannot be made in a wire says why, and the others are there all the same. */
+    @Test
+    void wireThatCannotBe_isRefusedInItsCellOnly() {
+        Piece worked = hook().withWork(List.of(Examples.flatten(0.9, "bend")));
+        List<Field.Cell> cells = field(worked, Metal.COPPER, 0.8, 1.3).cells();
+
+        assertThat(cells.subList(0, 5))
+                .allMatch(c -> c.refused().orElse("").contains("work.0.toMm must be below the thickness"));
+        assertThat(cells.subList(5, 10)).allMatch(c -> c.refused().isEmpty());
+        assertThat(field(hook(), Metal.MUSIC_WIRE, 1).cells().stream()
+                        .filter(c -> c.refused().isEmpty())
+                        .map(Field.Cell::temper))
+                .containsExactly(Temper.SPRING);
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> Field.of(hook(), List.of(), TEMPERS, Metal.COPPER, Toolbox.STARTER))
+                .withMessageContaining("gauges");
+    }
+
+    /** Of a frame with lashings the frame changes and the lashings stay. */
+    @Test
+    void lashings_stayAsTheyAre() {
+        Piece stone = Patterns.find("stone-frame").orElseThrow().usual();
+        double thin = field(stone, Metal.COPPER, 0.8).cells().get(0).massG();
+        double thick = field(stone, Metal.COPPER, 1.6).cells().get(0).massG();
+
+        assertThat(thick).isBetween(2.5 * thin, 4 * thin);
+        assertThat(field(hook(), Metal.COPPER, 1.6).cells().get(0).massG())
+                .isGreaterThan(
+                        3.9 * field(hook(), Metal.COPPER, 0.8).cells().get(0).massG());
+    }
+
+    /** Every reason names a formula, a source and how sure it is, one for every topic. */
+    @Test
+    void reasons_areThereForEveryTopic() {
+        assertThat(Reason.ALL).extracting(Reason::topic).containsExactly(Reason.Topic.values());
+        assertThat(Reason.ALL)
+                .allMatch(r -> !r.formula().isBlank()
+                        && !r.source().isBlank()
+                        && !r.sure().isBlank());
+    }
+}
