@@ -31,7 +31,7 @@ final class CoatUnderHammer implements Rule {
             boolean here = works.get(i).strand().equals(spot.work().strand().id())
                     || works.get(i).strand().isEmpty() && spot.bench().strands().size() == 1;
             if (here && Spot.isSteel(works.get(i))) {
-                patches.add(Advice.Patch.remove("/work/" + i));
+                patches.add(Advice.Patch.remove(Spot.work(i)));
                 left.remove(i);
             }
         }

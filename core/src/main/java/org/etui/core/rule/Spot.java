@@ -56,6 +56,11 @@ record Spot(Bench bench, int strand, int at) {
         return "/strands/" + strand + "/wire/" + name;
     }
 
+    /** JSON Pointer to a work, or into one. */
+    static String work(Object last) {
+        return String.join("/", "", "work", String.valueOf(last));
+    }
+
     /** Whether steel strikes it. */
     boolean isStruck() {
         return work().operations().stream().anyMatch(this::strikes);
@@ -112,10 +117,10 @@ record Spot(Bench bench, int strand, int at) {
                 List<String> left = (all ? ids() : work.elements())
                         .stream().filter(id -> !id.equals(element().id())).toList();
                 if (left.isEmpty()) {
-                    patches.add(Advice.Patch.remove("/work/" + i));
+                    patches.add(Advice.Patch.remove(work(i)));
                     works.remove(i);
                 } else {
-                    patches.add(Advice.Patch.replace("/work/" + i + "/elements", left));
+                    patches.add(Advice.Patch.replace(work(i + "/elements"), left));
                     works.set(i, work.on(left));
                 }
             }

@@ -218,7 +218,7 @@ record Strengthen(Spot spot, String rule, ToDoubleFunction<Hold> figure, double 
     private Way worked(String instead, Work work) {
         Piece piece = spot.bench().piece();
         List<Work> works = Stream.concat(piece.work().stream(), Stream.of(work)).toList();
-        return new Way(instead, new Fix(piece.withWork(works), List.of(Advice.Patch.add("/work/-", work))));
+        return new Way(instead, new Fix(piece.withWork(works), List.of(Advice.Patch.add(Spot.work("-"), work))));
     }
 
     private Fix of(Wire wire, Advice.Patch patch) {

@@ -438,7 +438,7 @@ class RulesTest {
         Piece weak = hook(Purpose.NECKLACE_CLOSURE, Examples.copper(1.25), 7);
         PlanOptions none = new PlanOptions(PlanOptions.States.NONE, PlanOptions.USUAL.format(), new Toolbox(List.of()));
 
-        assertThat(fix(Planner.plan(weak, PlanOptions.USUAL).advice()).path()).isEqualTo("/work/-");
+        assertThat(fix(Planner.plan(weak, PlanOptions.USUAL).advice()).path()).isEqualTo("/work" + "/-");
         assertThat(fix(Planner.plan(weak, none).advice()).path()).isEqualTo("/strands/0/wire/temper");
     }
 

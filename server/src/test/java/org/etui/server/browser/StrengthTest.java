@@ -114,7 +114,8 @@ class StrengthTest {
         page.keyboard().type("0.9");
         page.keyboard().press("Enter");
 
-        page.waitForCondition(() -> document(page).at("/work/0/toMm").asDouble() == 0.9);
+        page.waitForCondition(
+                () -> document(page).at("/work").get(0).get("toMm").asDouble() == 0.9);
         JsonNode bend = bend(page);
         assertThat(bend.get("holdN").asDouble()).isGreaterThan(2 * before);
         assertThat(row(page, "holds")).containsText(newtons(bend.get("holdN")));
