@@ -1831,6 +1831,12 @@ export interface components {
             startsToGiveN?: number;
             /** @description load that leaves 0.2 mm of opening, N */
             holdN?: number;
+            /** @description that load of metal a tenth softer than the table says, N */
+            holdFromN?: number;
+            /** @description that load of metal a tenth harder, N */
+            holdToN?: number;
+            /** @description how far it opens for a newton while elastic, mm */
+            opensMmPerN?: number;
             /** @description load that the purpose wants, N, an estimate; absent where it carries none */
             wantsN?: number;
             /** @description whether the loads are those of the squeeze test of an ear wire */

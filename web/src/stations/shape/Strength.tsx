@@ -59,6 +59,16 @@ export function ToolRows(props: {
   );
 }
 
+/** What scatters: the load for metal a tenth softer or harder, and the give of the bend. */
+function bandOf(planned: ElementPlan): string[] {
+  const { holdFromN, holdToN, opensMmPerN } = planned;
+  if (holdFromN === undefined || holdToN === undefined || opensMmPerN === undefined) return [];
+  return [
+    `metal scatters: from ${load(holdFromN)} to ${load(holdToN)}`,
+    `gives ${opensMmPerN.toFixed(3)} mm for a newton`,
+  ];
+}
+
 /** How hard the element has become, what it holds against what is wanted, and what is left. */
 export function StrengthRows(props: {
   /** the element as planned */
@@ -79,7 +89,7 @@ export function StrengthRows(props: {
             label={planned.squeezed ? 'stands a squeeze of' : 'holds'}
             value={load(holdN)}
             topic={planned.squeezed ? 'squeeze' : 'holds'}
-            inputs={inputs}
+            inputs={[...inputs, ...bandOf(planned)]}
             short={wantsN !== undefined && holdN < wantsN}
           />
           {wantsN !== undefined && <WhyRow label="wanted" value={load(wantsN)} topic="wants" />}
@@ -136,7 +146,7 @@ export function Weakest(props: {
           label={`${weakest.label} ${weakest.squeezed ? 'stands' : 'holds'}`}
           value={load(weakest.holdN)}
           topic={weakest.squeezed ? 'squeeze' : 'holds'}
-          inputs={[`wanted ${load(weakest.wantsN)}`, strand.wireInWords]}
+          inputs={[`wanted ${load(weakest.wantsN)}`, strand.wireInWords, ...bandOf(weakest)]}
           short={weakest.holdN < weakest.wantsN}
         />
       )}

@@ -2,6 +2,7 @@ package org.etui.core.curve;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.IntUnaryOperator;
 import org.etui.core.check.Check;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 
@@ -75,6 +76,15 @@ public record CentreLine(List<Placed> pieces) {
      * Pieces of very many turns are drawn coarser; joints have no points of their own.
      */
     public List<Station> stations(double stepRad, int least) {
+        return stations(stepRad, index -> least);
+    }
+
+    /**
+     * The same, the least number of points a piece by its index.
+     *
+     * @param leastOf at least 2
+     */
+    public List<Station> stations(double stepRad, IntUnaryOperator leastOf) {
         List<Station> stations = new ArrayList<>();
         for (int index = 0; index < pieces.size(); index++) {
             Placed placed = pieces.get(index);
@@ -84,7 +94,7 @@ public record CentreLine(List<Placed> pieces) {
             }
             double coarser = Math.max(1, piece.turnRad() / stepRad / MOST_STEPS);
             double step = Math.min(stepRad * coarser, Math.max(stepRad, COARSEST_RAD));
-            int steps = Math.max(least - 1, (int) Math.ceil(piece.turnRad() / step));
+            int steps = Math.max(leastOf.applyAsInt(index) - 1, (int) Math.ceil(piece.turnRad() / step));
             for (int i = 0; i <= steps; i++) {
                 double share = (double) i / steps;
                 double along = piece.lengthAtTurnMm(share);

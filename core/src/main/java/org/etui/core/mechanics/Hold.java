@@ -24,6 +24,9 @@ import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
  * @param insideMpaPerN stress at the inside of the back for a newton while elastic, MPa
  */
 public record Hold(double startsToGiveN, double holdsN, double givesMmPerN, double insideMpaPerN) {
+    /** What the flow curves are good to: a load that makes metal yield goes with its flow stress. */
+    private static final double BAND = 0.1;
+
     /** First trace of a set, mm of opening: the least that a calliper shows (engineering estimate). */
     private static final double TRACE_MM = 0.01;
 
@@ -32,6 +35,16 @@ public record Hold(double startsToGiveN, double holdsN, double givesMmPerN, doub
 
     /** How far a leg goes on beyond the bow where it is squeezed, mm (engineering estimate). */
     private static final double LEG_MM = 5;
+
+    /** The load that it holds of metal a tenth softer than the table says, N. */
+    public double holdsFromN() {
+        return (1 - BAND) * holdsN;
+    }
+
+    /** The load that it holds of metal a tenth harder, N. */
+    public double holdsToN() {
+        return (1 + BAND) * holdsN;
+    }
 
     private static final int STEPS = 40;
     private static final GaussIntegrator ALONG = new GaussIntegratorFactory().legendre(16, 0, Math.PI / 2);

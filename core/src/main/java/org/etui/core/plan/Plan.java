@@ -144,6 +144,9 @@ public record Plan(
      * @param formedBy what that moment takes
      * @param startsToGiveN load that leaves the first trace of a set; absent where nothing pulls it open
      * @param holdN load that leaves 0.2 mm of opening
+     * @param holdFromN that of metal a tenth softer than the table says
+     * @param holdToN that of metal a tenth harder
+     * @param opensMmPerN how far it opens for a newton while elastic
      * @param wantsN load that the purpose wants, an estimate; absent where it carries none
      * @param squeezed whether the loads are those of the squeeze test of an ear wire
      * @param opensLeft how many times it can be opened and closed again, an estimate; absent where it does not open
@@ -183,6 +186,14 @@ public record Plan(
             OptionalDouble startsToGiveN,
 
             @Term("load that leaves 0.2 mm of opening, N") OptionalDouble holdN,
+
+            @Term("that load of metal a tenth softer than the table says, N")
+            OptionalDouble holdFromN,
+
+            @Term("that load of metal a tenth harder, N") OptionalDouble holdToN,
+
+            @Term("how far it opens for a newton while elastic, mm")
+            OptionalDouble opensMmPerN,
 
             @Term("load that the purpose wants, N, an estimate; absent where it carries none")
             OptionalDouble wantsN,

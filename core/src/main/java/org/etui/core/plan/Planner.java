@@ -91,7 +91,7 @@ public final class Planner {
                         .toList(),
                 Marks.of(work),
                 Overlaps.of(work),
-                NoHammer.of(work),
+                NoHammer.of(piece, work),
                 states(work, view, options.states()));
     }
 
@@ -166,6 +166,9 @@ public final class Planner {
                 FormedBy.of(reading.toolMomentNmm()),
                 hold(reading, Hold::startsToGiveN),
                 hold(reading, Hold::holdsN),
+                hold(reading, Hold::holdsFromN),
+                hold(reading, Hold::holdsToN),
+                hold(reading, Hold::givesMmPerN),
                 reading.hold().isPresent() && piece.purpose().carriesLoad()
                         ? OptionalDouble.of(
                                 piece.purpose().wantsN() / work.strand().sharing())
@@ -254,7 +257,7 @@ public final class Planner {
 
     private static Plan.StatePlan state(State state, Pose view) {
         Workpiece workpiece = state.workpiece();
-        List<CentreLine.Station> stations = StrandWork.drawn(workpiece.centreLine());
+        List<CentreLine.Station> stations = StrandWork.drawn(workpiece, workpiece.centreLine());
         List<Plan.StationPlan> rows = stations.stream()
                 .map(s -> {
                     Run run = workpiece.runs().get(s.piece());

@@ -49,7 +49,7 @@ public record StrandWork(
         List<State> states = states(expansion);
         Workpiece workpiece = states.get(states.size() - 1).workpiece();
         CentreLine line = workpiece.centreLine();
-        List<CentreLine.Station> stations = drawn(line);
+        List<CentreLine.Station> stations = drawn(workpiece, line);
         double thickness = strand.wire().section().thicknessMm();
         return new StrandWork(
                 strand,
@@ -141,9 +141,20 @@ public record StrandWork(
                 && wraps.contains(runs.get(a).element());
     }
 
-    /** Points along a centre line, close enough to draw. */
-    public static List<CentreLine.Station> drawn(CentreLine line) {
-        return line.stations(DRAWN_STEP_RAD, DRAWN_LEAST);
+    /** Points along the centre line of a workpiece, close enough to draw: some to every element, shared out over its pieces. */
+    public static List<CentreLine.Station> drawn(Workpiece workpiece, CentreLine line) {
+        List<Run> runs = workpiece.runs();
+        Map<String, Integer> pieces = new HashMap<>();
+        for (int i = 0; i < runs.size(); i++) {
+            if (line.pieces().get(i).piece().lengthMm() > 0) {
+                pieces.merge(runs.get(i).element(), 1, Integer::sum);
+            }
+        }
+        return line.stations(
+                DRAWN_STEP_RAD,
+                i -> 1
+                        + (int) Math.ceil((DRAWN_LEAST - 1.0)
+                                / pieces.getOrDefault(runs.get(i).element(), 1)));
     }
 
     /** The finished form. */

@@ -5,18 +5,23 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import org.etui.core.Examples;
 import org.etui.core.check.BadInput;
 import org.etui.core.element.Arc;
 import org.etui.core.element.Curl;
+import org.etui.core.element.Girth;
 import org.etui.core.element.Loop;
+import org.etui.core.element.Outline;
 import org.etui.core.element.Paddle;
 import org.etui.core.element.Straight;
 import org.etui.core.element.Turn;
 import org.etui.core.element.Wrap;
 import org.etui.core.piece.Allowance;
 import org.etui.core.piece.HandleAt;
+import org.etui.core.piece.Part;
+import org.etui.core.piece.PartKind;
 import org.etui.core.piece.Piece;
 import org.etui.core.piece.Place;
 import org.etui.core.piece.Policy;
@@ -273,6 +278,25 @@ class PlannerTest {
         assertThat(plan.noHammer()).hasSize(1);
         assertThat(plan.noHammer().get(0).fromMm()).isZero();
         assertThat(plan.noHammer().get(0).toMm()).isCloseTo(plan.netLengthMm(), within(1e-9));
+    }
+
+    /** Never near beads or stones (common practice). */
+    @Test
+    void beadAndStone_takeNoHammer() {
+        Piece plain = Examples.piece(
+                Examples.copper(1),
+                Straight.of("run", 10),
+                Straight.of("seat", 6),
+                Girth.of("side", new Outline.Round(20), 0, 0.4, Turn.LEFT));
+        Part bead = new Part("bead", PartKind.BEAD, "bone", 5, Optional.of("wire.seat"));
+        Plan.StrandPlan plan = Examples.planned(plain.withParts(List.of(bead), List.of()));
+
+        assertThat(plan.noHammer())
+                .anyMatch(z -> Math.abs(z.fromMm() - 10) < 1e-9
+                        && Math.abs(z.toMm() - 16) < 1e-9
+                        && z.because().contains("bead"))
+                .anyMatch(z -> Math.abs(z.fromMm() - 16) < 1e-9 && z.because().contains("stone"))
+                .noneMatch(z -> z.toMm() <= 10);
     }
 
     @Test

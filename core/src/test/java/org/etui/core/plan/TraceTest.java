@@ -8,7 +8,6 @@ import java.util.Random;
 import org.etui.core.curve.Arc;
 import org.etui.core.curve.CentreLine;
 import org.etui.core.curve.Line;
-import org.etui.core.work.StrandWork;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
 import org.locationtech.jts.geom.Coordinate;
@@ -18,7 +17,7 @@ class TraceTest {
     private static final CentreLine LINE =
             CentreLine.of(1, List.of(new Line(10), new Arc(5, 4), new Line(6), new Arc(3, -2)));
 
-    private final Trace trace = new Trace(StrandWork.drawn(LINE));
+    private final Trace trace = new Trace(LINE.stations(Math.toRadians(5), 9));
 
     /** Against the exact place on the pieces: off by no more than the height of a 5° chord, a thousandth of the radius. */
     @Test
@@ -36,7 +35,7 @@ class TraceTest {
     @Test
     void distance_isThatOfTheLineByJts() {
         GeometryFactory geometry = new GeometryFactory();
-        Coordinate[] drawn = StrandWork.drawn(LINE).stream()
+        Coordinate[] drawn = LINE.stations(Math.toRadians(5), 9).stream()
                 .map(s -> new Coordinate(
                         s.pose().position().getX(), s.pose().position().getY()))
                 .toArray(Coordinate[]::new);

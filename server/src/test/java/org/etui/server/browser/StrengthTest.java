@@ -85,6 +85,7 @@ class StrengthTest {
         assertThat(holds).containsText("Estimate.");
         assertThat(holds).containsText("Castigliano");
         assertThat(holds).containsText("1.25 mm copper, dead soft");
+        assertThat(holds).containsText("metal scatters: from");
 
         Locator advice = page.locator(".advice.mind");
         assertThat(advice).containsText("a necklace closure wants 1020 g (10 N)");
