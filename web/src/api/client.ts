@@ -1,6 +1,26 @@
 import createClient from 'openapi-fetch';
 import type { paths } from './schema';
-import type { KeptPiece, KeptTools, OwnedTool, Piece, Plan, Problem } from './types';
+import type {
+  Field,
+  FieldGauge,
+  KeptPiece,
+  KeptPrices,
+  KeptTools,
+  MeasuredQuestion,
+  Metal,
+  OwnedTool,
+  PairMeasures,
+  PairMend,
+  Piece,
+  Plan,
+  Prices,
+  Problem,
+  StrandPlan,
+  Temper,
+  Thinning,
+  Wire,
+  WaysOut,
+} from './types';
 
 const client = createClient<paths>({ baseUrl: '', fetch: (request) => globalThis.fetch(request) });
 
@@ -41,6 +61,21 @@ async function data<T>(call: Promise<{ data?: T; error?: unknown; response: Resp
   return answer.data as T;
 }
 
+/** A question with a document in it; asked at every change, so it goes without the typed client's detours. */
+function ask<T>(path: string, question: object, signal?: AbortSignal): Promise<T> {
+  return data(
+    fetch(path, {
+      method: 'POST',
+      headers: { 'Content-Type': 'application/json' },
+      body: JSON.stringify(question),
+      signal: signal ?? null,
+    }).then(async (response) => {
+      const body: unknown = await response.json();
+      return response.ok ? { data: body as T, response } : { error: body, response };
+    }),
+  );
+}
+
 /** Units that the server writes lengths in. */
 export type ServerUnits = 'mm' | 'in';
 
@@ -65,18 +100,47 @@ export const api = {
   make: (name: string, measures: Record<string, unknown>) =>
     data<Piece>(client.POST('/api/patterns/{name}', { params: { path: { name } }, body: measures as never })),
   create: (piece: Piece) => data<KeptPiece>(client.POST('/api/pieces', { body: piece }) as never),
-  /** The plan of a document; asked for at every change, so it goes without the typed client's detours. */
-  plan: (piece: Piece, units: ServerUnits, states: 'last' | 'all', signal?: AbortSignal): Promise<Plan> =>
-    data(
-      fetch(`/api/plans?units=${units}&states=${states}`, {
-        method: 'POST',
-        headers: { 'Content-Type': 'application/json' },
-        body: JSON.stringify(piece),
-        signal: signal ?? null,
-      }).then(async (response) => {
-        const body: unknown = await response.json();
-        return response.ok ? { data: body as Plan, response } : { error: body, response };
-      }),
+  /** The plan of a document. */
+  plan: (piece: Piece, units: ServerUnits, states: 'last' | 'all', signal?: AbortSignal) =>
+    ask<Plan>(`/api/plans?units=${units}&states=${states}`, piece, signal),
+  /** The piece worked again in every gauge and temper of a metal. */
+  field: (
+    question: { piece: Piece; gauges: FieldGauge[]; tempers: Temper[]; metal: Metal; strand: number },
+    signal?: AbortSignal,
+  ) => ask<Field>('/api/fields', question, signal),
+  /** The piece with other measures of its pattern, or in other wire. */
+  remake: (question: {
+    piece: Piece;
+    measures?: Record<string, number | string>;
+    strand?: number;
+    wire?: Wire;
+  }) => ask<Piece>('/api/remakes', question),
+  /** A strand after one of its operations; finished without. */
+  moment: (piece: Piece, strand: string, state: number | undefined, signal?: AbortSignal) =>
+    ask<StrandPlan>('/api/moments', { piece, strand, ...(state !== undefined && { state }) }, signal),
+  /** An element flattened further and further. */
+  thinning: (
+    question: { piece: Piece; strand: string; element: string; with: string },
+    signal?: AbortSignal,
+  ) => ask<Thinning>('/api/thinnings', question, signal),
+  /** Two finished pieces compared. */
+  pair: (
+    question: { piece: Piece; strand: number; first: PairMeasures; second: PairMeasures },
+    signal?: AbortSignal,
+  ) => ask<PairMend>('/api/pairs', question, signal),
+  /** A hook that was measured, and the ways out. */
+  measured: (question: MeasuredQuestion, signal?: AbortSignal) =>
+    ask<WaysOut>('/api/measured-hooks', question, signal),
+  /** What the calliper reads. */
+  calliper: (aboutMm: number) => ask<{ mm: number; from: string }>('/api/calliper', { aboutMm }),
+  tempers: () => data(client.GET('/api/tempers')),
+  prices: () => data<KeptPrices>(client.GET('/api/prices') as never),
+  savePrices: (version: number, prices: Prices) =>
+    data<KeptPrices>(
+      client.PUT('/api/prices', {
+        params: { header: { 'If-Match': String(version) } },
+        body: prices,
+      }) as never,
     ),
   save: (id: string, version: number, piece: Piece) =>
     data<KeptPiece>(

@@ -9,5 +9,7 @@ export const queries = {
   metals: () => queryOptions({ queryKey: ['metals'], queryFn: api.metals, staleTime: Infinity }),
   reasons: () => queryOptions({ queryKey: ['reasons'], queryFn: api.reasons, staleTime: Infinity }),
   tools: () => queryOptions({ queryKey: ['tools'], queryFn: api.tools }),
+  tempers: () => queryOptions({ queryKey: ['tempers'], queryFn: api.tempers, staleTime: Infinity }),
+  prices: () => queryOptions({ queryKey: ['prices'], queryFn: api.prices }),
   gauges: () => queryOptions({ queryKey: ['gauges'], queryFn: api.gauges, staleTime: Infinity }),
 };

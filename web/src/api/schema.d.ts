@@ -20,7 +20,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/pieces/{id}": {
+    "/api/prices": {
         parameters: {
             query?: never;
             header?: never;
@@ -29,6 +29,22 @@ export interface paths {
         };
         get: operations["read_1"];
         put: operations["replace_1"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pieces/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["read_2"];
+        put: operations["replace_2"];
         post?: never;
         delete: operations["delete"];
         options?: never;
@@ -68,6 +84,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/thinnings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["thinning"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/springback": {
         parameters: {
             query?: never;
@@ -78,6 +110,54 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["springback"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/remakes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["remake"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/prices/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["undo_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/prices/redo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["redo_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -125,7 +205,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["undo_1"];
+        post: operations["undo_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -157,7 +237,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["redo_1"];
+        post: operations["redo_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -196,6 +276,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pairs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["pair"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/moments": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["moment"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/measured-hooks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["measured"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/lengths": {
         parameters: {
             query?: never;
@@ -222,6 +350,38 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["field"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calliper": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["read_3"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tempers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["tempers"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -369,6 +529,31 @@ export interface components {
             name: string;
             /** @description measured diameter, mm: of what wire is laid round, or of the face */
             sizeMm: number;
+        };
+        PriceControllerKeptPrices: {
+            /** @description counts every change */
+            version: number;
+            /** @description whether there is something to undo */
+            canUndo: boolean;
+            /** @description whether there is something to redo */
+            canRedo: boolean;
+            /** @description the prices */
+            prices: components["schemas"]["Prices"];
+        };
+        Prices: {
+            /** @description as it is written behind an amount */
+            currency: string;
+            /** @description one price for a metal */
+            metals: components["schemas"]["PricesPrice"][];
+        };
+        PricesPrice: {
+            /**
+             * @description the metal
+             * @enum {string}
+             */
+            metal: "copper" | "brass" | "jewelers-bronze" | "sterling-silver" | "fine-silver" | "aluminium" | "gold-filled" | "silver-plated-copper" | "enamelled-copper" | "gold-14k" | "music-wire";
+            /** @description price of a gram of wire */
+            perG: number;
         };
         KeptPiece: {
             /** @description its name in the store */
@@ -1668,6 +1853,37 @@ export interface components {
              */
             seal: "none" | "wax" | "acrylic";
         };
+        Thinning: {
+            /** @description thickness that it is flattened from, mm */
+            fromMm: number;
+            /** @description from thick to thin, the first without that flattening */
+            rungs: components["schemas"]["ThinningRung"][];
+            /** @description the thickest that holds what is wanted, mm; absent where none does or nothing is wanted */
+            holdsFromMm?: number;
+            /** @description the thickest at which the strain is to be minded, mm; absent where none is */
+            mindsFromMm?: number;
+        };
+        ThinningRung: {
+            /** @description thickness, mm */
+            toMm: number;
+            /** @description width then, mm */
+            widthMm: number;
+            /** @description length then over length as bought */
+            growth: number;
+            /** @description strain added since purchase */
+            strain: number;
+            /** @description what the metal still stands, strain */
+            strainLeft: number;
+            /**
+             * @description the nearest temper
+             * @enum {string}
+             */
+            temperNow: "dead-soft" | "quarter-hard" | "half-hard" | "hard" | "extra-hard" | "spring";
+            /** @description inside then, mm; absent where it is not round */
+            insideMm?: number;
+            /** @description what it holds then, N; absent where nothing pulls it open */
+            holdN?: number;
+        };
         Springback: {
             /** @description inside diameter on the tool, mm */
             toolInsideMm: number;
@@ -1747,6 +1963,8 @@ export interface components {
             handleAt: "start" | "end" | "both" | "none";
             /** @description mass of the finished wire, g */
             massG: number;
+            /** @description strain that drawing left in it before purchase */
+            boughtStrain: number;
             /** @description strain added since purchase from which to mind, an estimate */
             amberStrain: number;
             /** @description strain added since purchase at which it may crack, an estimate */
@@ -1765,6 +1983,8 @@ export interface components {
             crossings: components["schemas"]["PlanOver"][];
             /** @description where no hammer may go */
             noHammer: components["schemas"]["PlanZone"][];
+            /** @description what is done to it, in order: the state of the same index is the wire afterwards */
+            operations: components["schemas"]["PlanOperationPlan"][];
             /** @description states as asked for */
             states: components["schemas"]["PlanStatePlan"][];
         };
@@ -1843,6 +2063,8 @@ export interface components {
             squeezed: boolean;
             /** @description how many times it can be opened and closed again, an estimate; absent where it does not open */
             opensLeft?: number;
+            /** @description how it lies under the load that is wanted, and after; absent where none is */
+            pull?: components["schemas"]["Pull"];
         };
         Tool: {
             /** @description the tool in words */
@@ -1861,6 +2083,22 @@ export interface components {
             outsideMm: number;
             /** @description how many turns */
             turns: number;
+        };
+        Pull: {
+            /** @description the load, N */
+            loadN: number;
+            /** @description how far it opens under the load, mm */
+            opensMm: number;
+            /** @description how far it stays open afterwards, mm */
+            staysMm: number;
+            /** @description whether no section of the wire carries that load */
+            beyond: boolean;
+            /** @description centre line before: x, y, mm */
+            rest: number[][];
+            /** @description centre line under the load: x, y, mm */
+            under: number[][];
+            /** @description centre line let go: x, y, mm */
+            after: number[][];
         };
         Mark: {
             /** @description distance, mm */
@@ -1892,6 +2130,21 @@ export interface components {
             toMm: number;
             /** @description why */
             because: string;
+        };
+        PlanOperationPlan: {
+            /** @description from 1; 0 is the straight cut wire */
+            index: number;
+            /** @description in words */
+            words: string;
+            /**
+             * @description what it is
+             * @enum {string}
+             */
+            kind: "form" | "work" | "trim";
+            /** @description id of the element that is formed, or of the work; empty for a trim */
+            id: string;
+            /** @description ids of the elements that it touches */
+            elements: string[];
         };
         PlanStatePlan: {
             /** @description 0 for the straight cut wire */
@@ -2002,6 +2255,84 @@ export interface components {
             /** @description mass of that length, g */
             massG: number;
         };
+        PairMend: {
+            /** @description id of what was measured across */
+            element: string;
+            /** @description name of that to read */
+            label: string;
+            /** @description outside as planned, mm */
+            plannedMm: number;
+            /** @description how far apart they are now: first less second */
+            apart: components["schemas"]["PairMendMeasures"];
+            /** @description whether they are alike within what eye and calliper tell */
+            matched: boolean;
+            /** @description what to do, in order */
+            steps: components["schemas"]["PairMendStep"][];
+        };
+        PairMendMeasures: {
+            /** @description across the curve, from outside to outside, mm */
+            outsideMm: number;
+            /** @description over all, mm */
+            lengthMm: number;
+            /** @description thickness of the wire in the curve, mm */
+            thicknessMm: number;
+        };
+        PairMendStep: {
+            /**
+             * @description which of the two
+             * @enum {string}
+             */
+            which: "first" | "second";
+            /**
+             * @description what is done
+             * @enum {string}
+             */
+            action: "tap" | "open-out" | "tighten" | "shorten";
+            /** @description by how much, mm: wire into the curve or out of it, thickness, or length that goes */
+            byMm: number;
+            /** @description measure that it is brought to, mm */
+            toMm: number;
+            /** @description in words */
+            says: string;
+            /** @description what it measures afterwards */
+            then: components["schemas"]["PairMendMeasures"];
+        };
+        WayOutFound: {
+            /** @description a piece with that hook */
+            piece: components["schemas"]["Piece"];
+            /** @description id of its bend */
+            element: string;
+            /** @description what the bend holds as reckoned, N; absent where nothing pulls it open */
+            holdsN?: number;
+            /** @description what it has to hold, N: what the purpose wants, or more where it fails although it holds that, an estimate */
+            wantsN: number;
+            /** @description what the metal still stands, strain */
+            strainLeft: number;
+            /** @description how that fits with how it fails */
+            says: string;
+            /** @description the ways out, what takes least first */
+            ways: components["schemas"]["WayOut"][];
+        };
+        WayOut: {
+            /** @description in words */
+            instead: string;
+            /**
+             * @description what it takes
+             * @enum {string}
+             */
+            needs: "tools-owned" | "made-anew" | "other-wire";
+            /** @description the hook with it, as a document */
+            piece: components["schemas"]["Piece"];
+            /** @description what it holds then, N; absent where nothing pulls it open */
+            holdsN?: number;
+            /** @description what the metal still stands then, strain */
+            strainLeft: number;
+            /**
+             * @description what forming takes
+             * @enum {string}
+             */
+            formedBy: "fingers" | "pliers" | "vice";
+        };
         LengthText: {
             /** @description the length, mm */
             mm: number;
@@ -2058,6 +2389,33 @@ export interface components {
             massG: number;
             /** @description the worst advice; absent where there is none */
             worst?: components["schemas"]["Advice"];
+            /** @description by how much the weakest bend holds too little, N; 0 where it holds */
+            shortN: number;
+            /** @description by how much a place is strained beyond what the metal stands; 0 where it stands */
+            overStrain: number;
+            /** @description what the weakest bend is formed on, or else what takes most; absent where nothing is bent */
+            tool?: components["schemas"]["Tool"];
+            /** @description the weakest bend under the load that it should hold; absent where nothing has to hold */
+            pull?: components["schemas"]["Pull"];
+            /** @description what all wire of the piece costs; absent where a metal has no price */
+            price?: number;
+            /** @description the wire to take; absent where it cannot be made so */
+            wire?: components["schemas"]["Wire"];
+        };
+        BenchControllerCalliperReading: {
+            /** @description the reading, mm */
+            mm: number;
+            /** @description which calliper */
+            from: string;
+        };
+        TableControllerTemperRow: {
+            /**
+             * @description its word
+             * @enum {string}
+             */
+            temper: "dead-soft" | "quarter-hard" | "half-hard" | "hard" | "extra-hard" | "spring";
+            /** @description plastic strain since annealed */
+            strain: number;
         };
         Reason: {
             /**
@@ -2235,6 +2593,20 @@ export interface components {
             /** @description the tools */
             tools: components["schemas"]["OwnedTool"][];
         };
+        BenchControllerThinningQuestion: {
+            /** @description the document */
+            piece: components["schemas"]["Piece"];
+            /** @description id of the strand */
+            strand: string;
+            /** @description id of the element */
+            element: string;
+            /**
+             * @description hammer or die
+             * @default domed-hammer
+             * @enum {string}
+             */
+            with: "flat-hammer" | "domed-hammer" | "ball-hammer" | "cross-hammer" | "nylon-mallet" | "rawhide-mallet" | "nylon-jaws" | "shot" | "die";
+        };
         PlanControllerSpringbackQuestion: {
             /** @description the wire */
             wire: components["schemas"]["Wire"];
@@ -2242,6 +2614,64 @@ export interface components {
             toolInsideMm?: number;
             /** @description inside diameter after release, mm; or give toolInsideMm */
             freeInsideMm?: number;
+        };
+        BenchControllerRemakeQuestion: {
+            /** @description the document */
+            piece: components["schemas"]["Piece"];
+            /**
+             * @description measures of its pattern that change
+             * @default {}
+             */
+            measures: {
+                [key: string]: number | string | boolean;
+            };
+            /**
+             * @description index of the strand whose wire changes, with all others of that wire
+             * @default 0
+             */
+            strand: number;
+            /** @description the wire; default: as it is */
+            wire?: components["schemas"]["Wire"];
+        };
+        BenchControllerPairQuestion: {
+            /** @description the document that both were made by */
+            piece: components["schemas"]["Piece"];
+            /**
+             * @description index of the strand
+             * @default 0
+             */
+            strand: number;
+            /** @description id of what was measured across; default: the widest of the strand */
+            element?: string;
+            /** @description what one measures */
+            first: components["schemas"]["PairMendMeasures"];
+            /** @description what the other measures */
+            second: components["schemas"]["PairMendMeasures"];
+        };
+        BenchControllerMomentQuestion: {
+            /** @description the document */
+            piece: components["schemas"]["Piece"];
+            /** @description id of the strand */
+            strand: string;
+            /** @description 0 for the straight wire, then the index of the operation; default: the finished wire */
+            state?: number;
+        };
+        BenchControllerMeasuredQuestion: {
+            /** @description its wire as bought, as far as that is known */
+            wire: components["schemas"]["Wire"];
+            /** @description inside of its bend, mm */
+            insideMm: number;
+            /**
+             * @description what it closes
+             * @default necklace-closure
+             * @enum {string}
+             */
+            purpose: "decorative" | "link" | "ear-wire" | "pendant" | "necklace-closure" | "bracelet-closure" | "bangle-closure";
+            /**
+             * @description how it fails
+             * @enum {string}
+             */
+            fails: "opens" | "snaps" | "too-loose";
         };
         PlanControllerLengthQuestion: {
             /** @description what was typed */
@@ -2267,16 +2697,22 @@ export interface components {
             /** @description tempers to try */
             tempers: ("dead-soft" | "quarter-hard" | "half-hard" | "hard" | "spring")[];
             /**
-             * @description the metal; default: that of the first strand
+             * @description the metal; default: that of the strand
              * @enum {string}
              */
             metal?: "copper" | "brass" | "jewelers-bronze" | "sterling-silver" | "fine-silver" | "aluminium" | "gold-filled" | "silver-plated-copper" | "enamelled-copper" | "gold-14k" | "music-wire";
+            /** @description index of the strand whose wire changes, with all others of that wire; default: the thickest */
+            strand?: number;
         };
         FieldGauge: {
             /** @description thickness, mm; other measures of a section change with it */
             thicknessMm: number;
             /** @description the name it is sold by */
             label?: components["schemas"]["GaugeLabel"];
+        };
+        BenchControllerCalliperQuestion: {
+            /** @description what is being measured, roughly, mm */
+            aboutMm: number;
         };
     };
     responses: never;
@@ -2337,6 +2773,52 @@ export interface operations {
         parameters: {
             query?: never;
             header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PriceControllerKeptPrices"];
+                };
+            };
+        };
+    };
+    replace_1: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Prices"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PriceControllerKeptPrices"];
+                };
+            };
+        };
+    };
+    read_2: {
+        parameters: {
+            query?: never;
+            header?: never;
             path: {
                 id: string;
             };
@@ -2355,7 +2837,7 @@ export interface operations {
             };
         };
     };
-    replace_1: {
+    replace_2: {
         parameters: {
             query?: never;
             header?: {
@@ -2443,6 +2925,30 @@ export interface operations {
             };
         };
     };
+    thinning: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BenchControllerThinningQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Thinning"];
+                };
+            };
+        };
+    };
     springback: {
         parameters: {
             query?: never;
@@ -2463,6 +2969,70 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Springback"];
+                };
+            };
+        };
+    };
+    remake: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BenchControllerRemakeQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Piece"];
+                };
+            };
+        };
+    };
+    undo_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PriceControllerKeptPrices"];
+                };
+            };
+        };
+    };
+    redo_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PriceControllerKeptPrices"];
                 };
             };
         };
@@ -2538,7 +3108,7 @@ export interface operations {
             };
         };
     };
-    undo_1: {
+    undo_2: {
         parameters: {
             query?: never;
             header?: {
@@ -2584,7 +3154,7 @@ export interface operations {
             };
         };
     };
-    redo_1: {
+    redo_2: {
         parameters: {
             query?: never;
             header?: {
@@ -2656,6 +3226,78 @@ export interface operations {
             };
         };
     };
+    pair: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BenchControllerPairQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PairMend"];
+                };
+            };
+        };
+    };
+    moment: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BenchControllerMomentQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanStrandPlan"];
+                };
+            };
+        };
+    };
+    measured: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BenchControllerMeasuredQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WayOutFound"];
+                };
+            };
+        };
+    };
     length: {
         parameters: {
             query?: never;
@@ -2700,6 +3342,50 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Field"];
+                };
+            };
+        };
+    };
+    read_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BenchControllerCalliperQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BenchControllerCalliperReading"];
+                };
+            };
+        };
+    };
+    tempers: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TableControllerTemperRow"][];
                 };
             };
         };

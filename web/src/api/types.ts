@@ -31,6 +31,21 @@ export type Work = components['schemas']['Work'];
 export type Reason = components['schemas']['Reason'];
 export type OwnedTool = components['schemas']['OwnedTool'];
 export type KeptTools = components['schemas']['ToolControllerKeptTools'];
+export type Operation = components['schemas']['PlanOperationPlan'];
+export type Pull = components['schemas']['Pull'];
+export type Field = components['schemas']['Field'];
+export type FieldGauge = components['schemas']['FieldGauge'];
+export type FieldCell = components['schemas']['FieldCell'];
+export type Thinning = components['schemas']['Thinning'];
+export type Rung = components['schemas']['ThinningRung'];
+export type PairMend = components['schemas']['PairMend'];
+export type PairMeasures = components['schemas']['PairMendMeasures'];
+export type WaysOut = components['schemas']['WayOutFound'];
+export type WayOut = components['schemas']['WayOut'];
+export type MeasuredQuestion = components['schemas']['BenchControllerMeasuredQuestion'];
+export type Prices = components['schemas']['Prices'];
+export type KeptPrices = components['schemas']['PriceControllerKeptPrices'];
+export type TemperMark = components['schemas']['TableControllerTemperRow'];
 
 /** One bad field. */
 export interface Violation {

@@ -1,9 +1,10 @@
+import { memo } from 'react';
 import type { Advice } from '../api/types';
 import { useBench } from './bench';
 import { patched } from './edit';
 
 /** Advice in sentences, each with its reason and its way out. */
-export function AdviceList(props: {
+export const AdviceList = memo(function AdviceList(props: {
   /** what is to be said, the worst first */
   advice: readonly Advice[];
 }) {
@@ -24,4 +25,4 @@ export function AdviceList(props: {
       </details>
     </div>
   ));
-}
+});

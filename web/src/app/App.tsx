@@ -4,7 +4,6 @@ import { Bath } from '../bath/Bath';
 import { Daybook } from '../daybook/Daybook';
 import { Rack } from '../rack/Rack';
 import { Colour } from '../stations/colour/Colour';
-import { Harden } from '../stations/harden/Harden';
 import { Log } from '../stations/log/Log';
 import { Shape } from '../stations/shape/Shape';
 import { ToolsPage } from '../tools/ToolsPage';
@@ -14,6 +13,8 @@ import { OutsideFrame } from './OutsideFrame';
 import { PieceFrame } from './PieceFrame';
 
 const Cut = lazy(() => import('../stations/cut/Cut').then((m) => ({ default: m.Cut })));
+const Harden = lazy(() => import('../stations/harden/Harden').then((m) => ({ default: m.Harden })));
+const MeasureIt = lazy(() => import('../tray/MeasureIt').then((m) => ({ default: m.MeasureIt })));
 const Make = lazy(() => import('../stations/make/Make').then((m) => ({ default: m.Make })));
 const WireStation = lazy(() =>
   import('../stations/wire/WireStation').then((m) => ({ default: m.WireStation })),
@@ -26,6 +27,7 @@ export function App() {
       <Route element={<OutsideFrame />}>
         <Route path="/tray" element={<Tray />} />
         <Route path="/tray/new" element={<NewPiece />} />
+        <Route path="/tray/measure" element={<MeasureIt />} />
         <Route path="/rack" element={<Rack />} />
         <Route path="/bath" element={<Bath />} />
         <Route path="/daybook" element={<Daybook />} />

@@ -1,4 +1,4 @@
-import { useId, useState, type KeyboardEvent } from 'react';
+import { useId, useState, type KeyboardEvent, type ReactNode } from 'react';
 import { api, Refused } from '../api/client';
 import { useSettings } from './settings';
 import { lengthNumber, thickness } from './units';
@@ -17,6 +17,8 @@ export function LengthField(props: {
   fine?: boolean;
   /** what was wrong with the last value, from elsewhere */
   wrong?: string | undefined;
+  /** what stands beside the field, such as a calliper to read */
+  beside?: ReactNode;
 }) {
   const { units } = useSettings();
   const id = useId();
@@ -80,6 +82,7 @@ export function LengthField(props: {
           onKeyDown={key}
         />
         <span className="u">{units}</span>
+        {props.beside}
       </dd>
     </div>
   );

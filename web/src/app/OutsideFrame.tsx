@@ -1,4 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
+import { Suspense } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Outlet, useLocation, useNavigate } from 'react-router';
 import { queries } from '../api/queries';
@@ -34,7 +35,9 @@ export function OutsideFrame() {
       </header>
       <Knots knots={knots} open={PLACES.findIndex((p) => pathname.startsWith(p))} label="places" />
       <main className="station">
-        <Outlet />
+        <Suspense>
+          <Outlet />
+        </Suspense>
       </main>
     </div>
   );

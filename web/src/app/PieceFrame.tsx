@@ -10,7 +10,7 @@ import { Knots, type Knot } from './Knots';
 import { thicknessOf } from './section';
 import { useSettings } from './settings';
 import { Tools } from './Tools';
-import { length, mass, thickness, words } from './units';
+import { grams, length, mass, thickness, words } from './units';
 
 const PrintDialog = lazy(() => import('../print/PrintDialog').then((m) => ({ default: m.PrintDialog })));
 
@@ -68,13 +68,25 @@ function knotsOf(id: string, plan: Plan, units: 'mm' | 'in'): Knot[] {
   const knots: Knot[] = [
     { name: 'Wire', to: 'wire', says: `${words(strand.wire.metal)} · ${thickness(size, units)}` },
     shape,
-    { name: 'Harden', to: 'harden', says: 'not built yet' },
+    { name: 'Harden', to: 'harden', says: hardenSays(plan) },
     { name: 'Colour', to: 'colour', says: 'not built yet' },
     { name: 'Cut', to: 'cut', says: mass(grams) },
     { name: 'Make', to: 'make', says: `${plan.steps.length} steps` },
     { name: 'Log', to: 'log', says: 'not built yet' },
   ];
   return knots.map((k) => ({ ...k, to: `/pieces/${id}/${k.to}` }));
+}
+
+/** What the weakest bend of all strands holds; else how hard the piece was worked. */
+function hardenSays(plan: Plan): string {
+  const loaded = plan.strands
+    .flatMap((s) => s.elements)
+    .filter((e) => e.holdN !== undefined && e.wantsN !== undefined);
+  const least = loaded.reduce<(typeof loaded)[number] | undefined>(
+    (a, b) => (a && (a.holdN ?? 0) / (a.wantsN ?? 1) <= (b.holdN ?? 0) / (b.wantsN ?? 1) ? a : b),
+    undefined,
+  );
+  return least?.holdN === undefined ? 'no load' : `holds ${grams(least.holdN)}`;
 }
 
 function Frame() {

@@ -11,6 +11,7 @@ import {
   withCount,
   withElement,
   withEntered,
+  resequenced,
 } from './edit';
 
 const run = (id: string): Element => ({ kind: 'straight', id, lengthMm: 5, rollDeg: 0, target: 'released' });
@@ -119,5 +120,58 @@ describe('changing strands', () => {
   it('counts wires and pairs', () => {
     const after = withCount(piece(), 0, { count: 4, matched: true, mirror: true });
     expect(after.strands[0]).toMatchObject({ id: 'hook', count: 4, matched: true, mirror: true });
+  });
+});
+
+describe('steps in another order', () => {
+  const step = (kind: 'form' | 'work' | 'trim', id: string, index: number) => ({
+    kind,
+    id,
+    index,
+    words: id,
+    elements: [],
+  });
+  const steps = [
+    step('form', 'eye', 1),
+    step('form', 'bend', 2),
+    step('work', 'w1', 3),
+    step('work', 'w2', 4),
+    step('trim', '', 5),
+  ];
+  const worked = {
+    strands: [{ id: 'hook', order: ['eye', 'bend'], elements: [] }],
+    work: [
+      { id: 'w1', strand: 'hook', after: 'forming' },
+      { id: 'w2', strand: 'hook', after: 'w1' },
+    ],
+    source: { pattern: 'hook-clasp', parameters: {}, detached: false },
+  } as unknown as Piece;
+  const moments = (piece: Piece | undefined) => piece?.work.map((w) => `${w.id} ${w.after}`);
+
+  it('put work on the straight wire, between formings, and after all', () => {
+    expect(moments(resequenced(worked, 0, steps, 2, 0))).toEqual(['w1 start', 'w2 forming']);
+    expect(moments(resequenced(worked, 0, steps, 3, 1))).toEqual(['w2 eye', 'w1 forming']);
+    expect(moments(resequenced(worked, 0, steps, 3, 2))).toEqual(['w2 forming', 'w1 forming']);
+    expect(resequenced(worked, 0, steps, 2, 0)?.source?.detached).toBe(false);
+  });
+
+  it('form in another order, and what stood between stays where it was', () => {
+    const swapped = resequenced(worked, 0, steps, 0, 1);
+    expect(swapped?.strands[0]?.order).toEqual(['bend', 'eye']);
+    expect(moments(swapped)).toEqual(['w1 forming', 'w2 forming']);
+    expect(swapped?.source?.detached).toBe(true);
+    expect(moments(resequenced(worked, 0, steps, 1, 3))).toEqual(['w1 eye', 'w2 eye']);
+  });
+
+  it('leave a trim, a step that stays, and work on every strand between the parts of one', () => {
+    expect(resequenced(worked, 0, steps, 4, 0)).toBeUndefined();
+    expect(resequenced(worked, 0, steps, 1, 1)).toBeUndefined();
+    const both = {
+      ...worked,
+      strands: [...worked.strands, ...worked.strands],
+      work: worked.work.map((w) => ({ ...w, strand: '' })),
+    };
+    expect(resequenced(both, 0, steps, 2, 1)).toBeUndefined();
+    expect(moments(resequenced(both, 0, steps, 2, 0))).toEqual(['w1 start', 'w2 forming']);
   });
 });

@@ -1,5 +1,5 @@
 import { applyPatch, type Operation } from 'fast-json-patch';
-import type { Element, Patch, Piece, Strand } from '../api/types';
+import type { Element, Operation as Done, Patch, Piece, Strand, Work } from '../api/types';
 
 /** Puts a changed strand into a piece. */
 export function withStrand(piece: Piece, index: number, strand: Strand): Piece {
@@ -128,4 +128,49 @@ export function freeId(strand: Strand, stem: string): string {
 /** Applies a JSON Patch (RFC 6902). */
 export function patched(piece: Piece, patches: readonly Patch[]): Piece {
   return applyPatch(structuredClone(piece), patches as Operation[]).newDocument;
+}
+
+/**
+ * The piece with one step of a strand's work done at another place: forming in another order, or work before, between or after it.
+ * Undefined where that cannot be: a trim stays where it is, and what is done to every strand is not put between the parts of one.
+ *
+ * @param steps what is done to the strand, in order
+ * @param from index of the step in that list
+ * @param to index where it goes in the list without it
+ */
+export function resequenced(
+  piece: Piece,
+  strand: number,
+  steps: readonly Done[],
+  from: number,
+  to: number,
+): Piece | undefined {
+  const moved = steps[from];
+  if (!moved || moved.kind === 'trim' || from === to) return undefined;
+  const order = steps.filter((_, i) => i !== from);
+  order.splice(to, 0, moved);
+  const forms = order.filter((o) => o.kind === 'form').map((o) => o.id);
+  const moments = new Map<string, string>();
+  let formed = 0;
+  for (const step of order) {
+    if (step.kind === 'form') formed++;
+    if (step.kind !== 'work') continue;
+    const last = forms[formed - 1];
+    moments.set(step.id, formed === forms.length ? 'forming' : (last ?? 'start'));
+  }
+  const between = (w: Work) => !['start', 'forming'].includes(moments.get(w.id ?? '') ?? w.after);
+  const shared = piece.strands.length > 1 && piece.work.some((w) => w.strand === '' && between(w));
+  if (shared) return undefined;
+  const ranks = new Map(order.map((o, i) => [o.kind === 'work' ? o.id : '', i]));
+  const mine = piece.work
+    .filter((w) => moments.has(w.id ?? ''))
+    .sort((a, b) => (ranks.get(a.id ?? '') ?? 0) - (ranks.get(b.id ?? '') ?? 0))
+    .map((w) => ({ ...w, after: moments.get(w.id ?? '') ?? w.after }));
+  const others = piece.work.filter((w) => !moments.has(w.id ?? ''));
+  const old = piece.strands[strand] as Strand;
+  const sameForms = steps.filter((o) => o.kind === 'form').every((o, i) => o.id === forms[i]);
+  const work = [...mine, ...others];
+  return sameForms
+    ? { ...piece, work }
+    : detached(withStrand({ ...piece, work }, strand, { ...old, order: [...forms] }));
 }

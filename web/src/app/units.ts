@@ -35,11 +35,20 @@ export function thickness(mm: number, units: Units): string {
   return units === 'mm' ? `${mm.toFixed(2)} mm` : `${(mm / INCH_MM).toFixed(3)} in`;
 }
 
-/** A load: grams first, as on a kitchen scale, newtons beside. */
-export function load(newtons: number): string {
+/** A load in grams, as on a kitchen scale. */
+export function grams(newtons: number): string {
   const g = (newtons / 9.80665) * 1000;
-  const grams = g < 1000 ? `${g.toFixed(0)} g` : `${(g / 1000).toFixed(g < 9950 ? 2 : 1)} kg`;
-  return `${grams} (${newtons.toFixed(newtons < 9.95 ? 1 : 0)} N)`;
+  return g < 1000 ? `${g.toFixed(0)} g` : `${(g / 1000).toFixed(g < 9950 ? 2 : 1)} kg`;
+}
+
+/** A load: grams first, newtons beside. */
+export function load(newtons: number): string {
+  return `${grams(newtons)} (${newtons.toFixed(newtons < 9.95 ? 1 : 0)} N)`;
+}
+
+/** An amount of money: two places. */
+export function money(amount: number, currency: string): string {
+  return `${amount.toFixed(2)} ${currency}`;
 }
 
 /** A mass in grams. */

@@ -91,6 +91,9 @@ export function Tray() {
             <b>{units === 'mm' ? `${(mm / 1000).toFixed(2)} m` : length(mm, 'in', 'up')}</b> {words(metal)}
           </span>
         ))}
+        <Link to="/tray/measure" className="plain apart">
+          I have one: measure it
+        </Link>
         <Button component={Link} to="/tray/new" variant="contained">
           New piece
         </Button>
@@ -124,7 +127,10 @@ function EmptyTray() {
       <p style={{ marginTop: 16 }}>
         <Button component={Link} to="/tray/new" variant="contained">
           New piece
-        </Button>
+        </Button>{' '}
+        <Link to="/tray/measure" className="plain">
+          I have one: measure it
+        </Link>
       </p>
     </section>
   );

@@ -1,6 +1,7 @@
 import { memo, useId, useMemo } from 'react';
 import type { Metal } from '../api/types';
 import { shades } from './metals';
+import { painted } from './painted';
 import { part, ribbon, type Track } from './ribbon';
 import { chunks, type Seen } from './scene';
 
@@ -18,8 +19,11 @@ const LAYERS = [
 export const WireForm = memo(function WireForm(props: {
   /** the wire as it is seen */
   wire: Seen;
+  /** its colour at a position along it, mm; that of its metal without */
+  colourAt?: ((sMm: number) => string) | undefined;
 }) {
   const { metal, track: whole, crossings, flat } = props.wire;
+  const { colourAt } = props;
   const clip = useId();
   const silhouette = useMemo(() => ribbon(whole, 1), [whole]);
   return (
@@ -29,19 +33,19 @@ export const WireForm = memo(function WireForm(props: {
       </clipPath>
       {flat ? (
         <>
-          <Layers of={whole} metal={metal} />
+          <Layers of={whole} metal={metal} colourAt={colourAt} />
           {crossings.map((c) => {
             const upper = part(whole, c.fromMm, c.toMm);
             return (
               <g key={`${c.overMm}-${c.underMm}`}>
                 <Shade of={upper} clip={clip} />
-                <Layers of={whole} metal={metal} fromMm={c.fromMm} toMm={c.toMm} />
+                <Layers of={whole} metal={metal} fromMm={c.fromMm} toMm={c.toMm} colourAt={colourAt} />
               </g>
             );
           })}
         </>
       ) : (
-        <Standing of={whole} metal={metal} clip={clip} />
+        <Standing of={whole} metal={metal} clip={clip} colourAt={colourAt} />
       )}
     </g>
   );
@@ -55,12 +59,14 @@ function Standing(props: {
   metal: Metal;
   /** id of its silhouette: shadows fall on the wire only */
   clip: string;
+  /** its colour at a position along it, mm */
+  colourAt?: ((sMm: number) => string) | undefined;
 }) {
   const all = useMemo(() => chunks(props.of), [props.of]);
   return all.map((c, i) => (
     <g key={i}>
       <Shade of={c.core} clip={props.clip} />
-      <Layers of={c.track} rim={c.core} metal={props.metal} />
+      <Layers of={c.track} rim={c.core} metal={props.metal} colourAt={props.colourAt} />
     </g>
   ));
 }
@@ -94,8 +100,11 @@ function Layers(props: {
   fromMm?: number;
   /** where the part ends, mm */
   toMm?: number;
+  /** its colour at a position along it, mm */
+  colourAt?: ((sMm: number) => string) | undefined;
 }) {
   const colours = shades(props.metal);
+  const { colourAt } = props;
   return LAYERS.map(([share, shift, shade], i) => {
     const { of, rim, fromMm, toMm } = props;
     const band =
@@ -104,7 +113,20 @@ function Layers(props: {
         : fromMm === undefined || toMm === undefined
           ? of
           : part(of, fromMm - i * REACH_MM, toMm + i * REACH_MM);
-    return <path key={shade} d={ribbon(band, share, shift, LIGHT)} fill={colours[shade]} />;
+    if (!colourAt) return <path key={shade} d={ribbon(band, share, shift, LIGHT)} fill={colours[shade]} />;
+    if (shade === 'body') {
+      return painted(band, colourAt).map((p, k) => (
+        <path key={`body${k}`} d={ribbon(p.track, share, shift, LIGHT)} fill={p.colour} />
+      ));
+    }
+    return (
+      <path
+        key={shade}
+        d={ribbon(band, share, shift, LIGHT)}
+        fill={shade === 'edge' ? 'var(--ink)' : '#fff'}
+        opacity={shade === 'edge' ? 0.75 : shade === 'light' ? 0.16 : 0.4}
+      />
+    );
   });
 }
 

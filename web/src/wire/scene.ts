@@ -72,13 +72,20 @@ export function sceneOf(wires: readonly MetalWire[]): Scene {
   const slant = !flat.every(Boolean) && rise(points) > DEEP * narrow ? SLANT : 0;
   return {
     slant,
-    wires: wires.map((w, i) => ({
-      metal: w.metal,
-      track: track(slant ? w.outline.map((p) => seen(p, slant)) : w.outline, w.widths),
-      crossings: w.crossings,
-      flat: flat[i] ?? true,
-    })),
+    wires: wires.map((w, i) => laid(w, slant, flat[i] ?? true)),
   };
+}
+
+const before = new WeakMap<MetalWire, { slant: number; seen: Seen }>();
+
+/** A wire as it is seen; the same object for the same wire at the same slant, so that it is not drawn again. */
+function laid(wire: MetalWire, slant: number, flat: boolean): Seen {
+  const known = before.get(wire);
+  if (known?.slant === slant) return known.seen;
+  const outline = slant ? wire.outline.map((p) => seen(p, slant)) : wire.outline;
+  const next = { metal: wire.metal, track: track(outline, wire.widths), crossings: wire.crossings, flat };
+  before.set(wire, { slant, seen: next });
+  return next;
 }
 
 /** Bounds of everything seen, mm. */

@@ -1,12 +1,282 @@
-import { Soon } from '../../app/Soon';
+import { useQuery } from '@tanstack/react-query';
+import { memo, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
+import { queries } from '../../api/queries';
+import type { ElementPlan, OwnedTool, Piece, Strand, StrandPlan, Work } from '../../api/types';
+import { AdviceList } from '../../app/AdviceList';
+import { useBench } from '../../app/bench';
+import { resequenced } from '../../app/edit';
+import { StrandSwitch } from '../../app/StrandSwitch';
+import { grams } from '../../app/units';
+import { rampColour, strainLine } from '../../wire/strain';
+import { FormMat } from '../shape/FormMat';
+import { Tape } from '../shape/Tape';
+import { newWork } from '../shape/work';
+import { WorkPart } from '../shape/WorkPart';
+import { BeforeAfter } from './BeforeAfter';
+import { PairPart } from './PairPart';
+import { Squeeze } from './Squeeze';
+import { stationOf } from './stationOf';
+import { Steps } from './Steps';
+import { rampEnd, StrainLegend } from './StrainLegend';
+import { ThicknessPull } from './ThicknessPull';
+import { useMoment } from './useMoment';
+import { usePull } from './usePull';
 
-/** The place for hammering and hardening. */
+type Face = Extract<Work, { op: 'flatten' }>['with'];
+
+const FACES: [string, Face][] = [
+  ['domed', 'domed-hammer'],
+  ['flat', 'flat-hammer'],
+  ['ball', 'ball-hammer'],
+  ['cross', 'cross-hammer'],
+];
+
+/** Work that needs no pull: it is done at once to what is chosen. */
+const AT_ONCE: [string, Work['op'], OwnedTool['kind'] | undefined][] = [
+  ['planish', 'planish', 'flat-hammer'],
+  ['texture', 'texture', 'ball-hammer'],
+  ['mallet', 'mallet', 'nylon-mallet'],
+  ['jaws', 'jaws', 'nylon-jaws'],
+  ['flex', 'flex', undefined],
+  ['tumble', 'tumble', 'tumbler'],
+  ['close again', 'reclose', undefined],
+];
+
+const NO_ZONES: StrandPlan['noHammer'] = [];
+
+/** Hammering with eyes open: strain along form and tape, what it holds, before and after, step by step. */
 export function Harden() {
+  const { piece, plan, at: index, take, change } = useBench();
+  const strand = piece.strands[index] as Strand;
+  const finished = plan.strands[index] as StrandPlan;
+  const tempers = useQuery(queries.tempers());
+  const tools = useQuery(queries.tools());
+  const [picked, setPicked] = useState<string>();
+  const [pointed, setPointed] = useState<string>();
+  const [face, setFace] = useState<Face>('domed-hammer');
+  const [state, setState] = useState<number>();
+  const [comparing, setComparing] = useState(false);
+  const [stays, setStays] = useState('');
+  const last = finished.operations.length;
+  const place = Math.min(state ?? last, last);
+  // The bead moves at once; what it shows follows.
+  const step = useDeferredValue(place);
+  const standing = useMoment(piece, finished, step) ?? finished;
+  const { becoming, pull } = usePull(finished.id);
+  const now = becoming ?? standing;
+  const chosen = finished.elements.some((e) => e.id === picked) ? picked : undefined;
+  const subject = chosen ?? weakest(finished)?.id ?? finished.elements[0]?.id ?? '';
+  const worked = finished.operations.find(
+    (o) => o.kind === 'work' && (o.elements.length === 0 || o.elements.includes(subject)),
+  );
+  const earlier = useMoment(piece, finished, worked && worked.index <= step ? worked.index - 1 : last);
+  const before = worked && worked.index <= step ? earlier : becoming ? finished : now;
+
+  const end = rampEnd(finished, tempers.data ?? []);
+  const colourAt = useMemo(() => {
+    const line = strainLine(now);
+    return (sMm: number) => rampColour((now.boughtStrain + line.at(sMm)) / end);
+  }, [now, end]);
+  const go = (next: number) => {
+    const held = Math.max(0, Math.min(last, next));
+    setState(held === last ? undefined : held);
+  };
+  const move = (from: number, to: number) => {
+    if (to < 0 || to >= last || from === to) return;
+    const possible = resequenced(piece, index, finished.operations, from, to) !== undefined;
+    setStays(
+      possible ? '' : 'That stays where it is: work on every strand cannot stand between the parts of one.',
+    );
+    if (possible) void change((p) => resequenced(p, index, finished.operations, from, to) ?? p);
+  };
+  const walk = (by: number) => {
+    const ids = finished.elements.map((e) => e.id);
+    const place = chosen === undefined ? (by > 0 ? -1 : 0) : ids.indexOf(chosen);
+    setPicked(ids[(place + by + ids.length) % ids.length]);
+  };
+  const keys = useRef({ go, walk, step: place });
+  useEffect(() => {
+    keys.current = { go, walk, step: place };
+  });
+  useHotkeys('comma', () => keys.current.go(keys.current.step - 1), { preventDefault: true });
+  useHotkeys('period', () => keys.current.go(keys.current.step + 1), { preventDefault: true });
+  useHotkeys('right', () => keys.current.walk(1), { preventDefault: true });
+  useHotkeys('left', () => keys.current.walk(-1), { preventDefault: true });
+  useHotkeys('escape', () => setPicked(undefined));
+  const steps = useRef({ go, move, pull });
+  useEffect(() => {
+    steps.current = { go, move, pull };
+  });
+  const [goStep, moveStep, pullStep] = useMemo(
+    () => [
+      (next: number) => steps.current.go(next),
+      (from: number, to: number) => steps.current.move(from, to),
+      (next: Piece | undefined) => {
+        setState(undefined);
+        steps.current.pull(next);
+      },
+    ],
+    [],
+  );
+  const takeStrand = useMemo(
+    () => (other: number) => {
+      setPicked(undefined);
+      setState(undefined);
+      take(other);
+    },
+    [take],
+  );
+
+  const owned = new Set<string>(tools.data?.tools.map((t) => t.kind));
+  const shown = useMemo(
+    () => (becoming ? plan.strands.map((s, i) => (i === index ? becoming : s)) : plan.strands),
+    [becoming, plan.strands, index],
+  );
+  const zones = finished.noHammer;
+  // Figures first; drawing follows in slices, so that nothing waits for it.
+  const drawn = useDeferredValue(
+    useMemo(
+      () => ({ now, shown, colourAt, zones, moment: step === last ? undefined : now }),
+      [now, shown, colourAt, zones, step, last],
+    ),
+  );
+  const tie = { strand: drawn.now, chosen, pointed, onChoose: setPicked, onPoint: setPointed };
+  const planned = now.elements.find((e) => e.id === subject);
   return (
-    <Soon
-      title="Harden"
-      will="Here you will choose a run of the wire and a hammer, pull it to a thickness, and see strain, size change and what the piece holds, before and after."
-      meanwhile="Paddles are flattened already: their width and growth show in Shape and on the bench card."
-    />
+    <div className="bench harden">
+      <div className="harden-work">
+        <div className="tools-row tight">
+          <StrandSwitch />
+          <span className="label">hammer</span>
+          {FACES.map(([label, kind]) => (
+            <button
+              key={kind}
+              className="plain"
+              aria-pressed={face === kind}
+              onClick={() => {
+                setFace(kind);
+                setPicked(subject);
+              }}
+            >
+              {label}
+            </button>
+          ))}
+          <span className="label rule">or</span>
+          {AT_ONCE.map(([label, op, kind]) => (
+            <button
+              key={op}
+              className="plain"
+              title={kind && !owned.has(kind) ? 'not among your tools' : undefined}
+              onClick={() =>
+                void change((p) => ({
+                  ...p,
+                  work: [...p.work, newWork(p, strand, op, op === 'tumble' ? undefined : subject)],
+                }))
+              }
+            >
+              {label}
+            </button>
+          ))}
+          <button className="plain apart" aria-pressed={comparing} onClick={() => setComparing(!comparing)}>
+            compare two
+          </button>
+        </div>
+        {comparing ? (
+          <PairPart index={index} />
+        ) : (
+          <FormMat
+            {...tie}
+            strands={drawn.shown}
+            element={undefined}
+            index={index}
+            moment={drawn.moment}
+            onTake={takeStrand}
+            colourAt={drawn.colourAt}
+            zones={drawn.moment ? NO_ZONES : drawn.zones}
+          />
+        )}
+      </div>
+      <aside className="side" aria-label="hardening">
+        {planned && (
+          <>
+            <div className="big" data-testid="holds">
+              <span className="unit">
+                {planned.label}
+                {planned.holdN === undefined ? ', strain' : planned.squeezed ? ' stands' : ' holds'}
+              </span>
+              <b>{planned.holdN === undefined ? planned.strain.toFixed(2) : grams(planned.holdN)}</b>
+              {planned.holdN !== undefined && <span className="other">{planned.holdN.toFixed(1)} N</span>}
+            </div>
+            <BeforeAfter element={subject} before={before} now={now} />
+          </>
+        )}
+        <ThicknessPull
+          key={subject}
+          index={index}
+          element={subject}
+          face={face}
+          owned={!tools.data || owned.has(face)}
+          planned={becoming ?? finished}
+          onPull={pullStep}
+        />
+        <AdviceList advice={plan.advice} />
+        {planned && (
+          <Squeeze
+            planned={planned}
+            thicknessMm={stationOf(now, subject)?.widthMm ?? 1}
+            metal={now.wire.metal}
+          />
+        )}
+        <Zones zones={zones} strand={finished} chosen={subject} />
+        <WorkPart index={index} element={chosen} />
+      </aside>
+      <div className="tape harden-line">
+        {!comparing && <StrainLegend strand={finished} here={planned?.strain} />}
+        <Tape {...tie} colourAt={drawn.colourAt} zones={drawn.zones} />
+        <Steps operations={finished.operations} at={place} onGo={goStep} onMove={moveStep} />
+        {stays && (
+          <p className="wrong" role="status">
+            {stays}
+          </p>
+        )}
+      </div>
+    </div>
   );
 }
+
+/** The bend that holds least of what is wanted; else what is worked most. */
+function weakest(strand: StrandPlan): ElementPlan | undefined {
+  const share = (e: ElementPlan) =>
+    e.holdN === undefined || e.wantsN === undefined ? 1e9 - e.strain : e.holdN / e.wantsN;
+  return strand.elements.reduce<ElementPlan | undefined>(
+    (a, b) => (a && share(a) <= share(b) ? a : b),
+    undefined,
+  );
+}
+
+/** Where no hammer may go and why, in words; the same places are hatched on form and tape. */
+const Zones = memo(function Zones(props: {
+  /** the places */
+  zones: StrandPlan['noHammer'];
+  /** the strand: names of its elements */
+  strand: StrandPlan;
+  /** id of the chosen element: its reasons come first */
+  chosen: string;
+}) {
+  const { zones, strand } = props;
+  const rows = new Map<string, Set<string>>();
+  for (const zone of zones) {
+    const middle = (zone.fromMm + zone.toMm) / 2;
+    const at = strand.elements.find((e) => middle >= e.fromMm && middle <= e.toMm);
+    const label = at?.label ?? 'wire';
+    rows.set(label, (rows.get(label) ?? new Set()).add(zone.because));
+  }
+  if (rows.size === 0) return null;
+  return (
+    <p className="why zones">
+      <i className="hatch" /> keep the hammer off:{' '}
+      {[...rows].map(([label, why]) => `${label}, ${[...why].join(' and ')}`).join('; ')}.
+    </p>
+  );
+});

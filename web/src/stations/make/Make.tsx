@@ -5,6 +5,7 @@ import { useNavigate } from 'react-router';
 import { api } from '../../api/client';
 import type { Plan, StatePlan, Step, StrandPlan } from '../../api/types';
 import { useBench } from '../../app/bench';
+import { docKey } from '../../app/docKey';
 import { useSettings } from '../../app/settings';
 import { FormView } from '../../wire/FormView';
 import { sceneBox, sceneOf, type MetalWire } from '../../wire/scene';
@@ -17,7 +18,7 @@ export function Make() {
   const place = `etui.card.${id}`;
   const [at, setAt] = useState(() => Number(localStorage.getItem(place) ?? 0));
   const plan = useQuery({
-    queryKey: ['card', id, units, piece],
+    queryKey: ['card', id, units, docKey(piece)],
     queryFn: ({ signal }) => api.plan(piece, units, 'all', signal),
     placeholderData: keepPreviousData,
     gcTime: 0,

@@ -7,6 +7,7 @@ import { length } from '../../app/units';
 import { fitTracks, type Fit } from '../../wire/fit';
 import { Mat, matSquare } from '../../wire/Mat';
 import { canTurn } from '../../wire/canTurn';
+import { shades } from '../../wire/metals';
 import { part, ribbon, type Track } from '../../wire/ribbon';
 import { sceneOf, type MetalWire, type Seen } from '../../wire/scene';
 import { useSize } from '../../wire/useSize';
@@ -29,6 +30,12 @@ export const FormMat = memo(function FormMat(
     index: number;
     /** called with the index of a strand that was touched */
     onTake: (index: number) => void;
+    /** colour of the strand in hand at a position along it, mm; that of its metal without */
+    colourAt?: (sMm: number) => string;
+    /** stretches to hatch, mm along the strand in hand */
+    zones?: StrandPlan['noHammer'];
+    /** the strand in hand as it was at a moment of the work: then it lies alone */
+    moment?: StrandPlan | undefined;
   },
 ) {
   const { strand, strands, chosen, pointed, element, index } = props;
@@ -37,12 +44,17 @@ export const FormMat = memo(function FormMat(
   const [held, setHeld] = useState<Fit>();
   const [turning, setTurning] = useState(false);
   const lying = useMemo(() => lyingOf(strands), [strands]);
-  const scene = useMemo(() => sceneOf(lying.map((l) => l.wire)), [lying]);
-  const all = scene.wires.map((w) => w.track);
-  const fitted = fitTracks(all, width, height - 40, 0.86);
-  const at = held ?? fitted;
+  const together = useMemo(() => sceneOf(lying.map((l) => l.wire)), [lying]);
+  const { moment } = props;
+  const own = useMemo(() => (moment ? sceneOf(wiresOf(moment)) : undefined), [moment]);
   const mine = lying.findIndex((l) => l.strand === index);
-  const whole = scene.wires[mine]?.track;
+  // At a moment the others stay where they are, unseen: they are there again at once.
+  const wires = own ? together.wires.map((w, i) => own.wires[i - mine] ?? w) : together.wires;
+  const scene = { wires, slant: own?.slant ?? together.slant };
+  const all = wires.map((w) => w.track);
+  const fitted = fitTracks(own ? own.wires.map((w) => w.track) : all, width, height - 40, 0.86);
+  const at = held ?? fitted;
+  const whole = wires[mine]?.track;
   const lit = strand.elements.find((e) => e.id === (pointed ?? chosen));
   const plan = strand.elements.find((e) => e.id === chosen);
   const transform = `translate(${at.x} ${at.y}) scale(${at.scale} ${-at.scale})`;
@@ -70,13 +82,24 @@ export const FormMat = memo(function FormMat(
             </g>
             <g transform={transform} pointerEvents="none" data-testid="form">
               {order.map((i) => (
-                <g key={i} opacity={i === mine || strands.length < 2 ? 1 : 0.62}>
+                <g
+                  key={i}
+                  opacity={i === mine || strands.length < 2 ? 1 : 0.62}
+                  display={own && lying[i]?.strand !== index ? 'none' : undefined}
+                >
                   {i === mine && lit && <Glow of={whole} fromMm={lit.fromMm} toMm={lit.toMm} />}
-                  <WireForm wire={scene.wires[i] as Seen} />
+                  {props.colourAt && lying[i]?.strand !== index ? (
+                    <Plain wire={wires[i] as Seen} />
+                  ) : (
+                    <WireForm wire={wires[i] as Seen} colourAt={props.colourAt} />
+                  )}
                 </g>
               ))}
+              {props.zones && <Hatched of={whole} zones={props.zones} scale={at.scale} />}
             </g>
-            <Others lying={lying} tracks={all} mine={index} transform={transform} onTake={props.onTake} />
+            {!own && (
+              <Others lying={lying} tracks={all} mine={index} transform={transform} onTake={props.onTake} />
+            )}
             <Touch whole={whole} elements={strand.elements} transform={transform} tied={props} />
             <Dimensions
               strand={strand}
@@ -85,7 +108,7 @@ export const FormMat = memo(function FormMat(
               height={height}
               chosen={plan}
               slant={scene.slant}
-              alone={lying.length === 1}
+              alone={lying.length === 1 || own?.wires.length === 1}
             />
             {element && plan && (
               <Handles
@@ -113,25 +136,68 @@ export const FormMat = memo(function FormMat(
   );
 });
 
+/** A wire that is only there for the others' sake: its outline in the tone of its metal, quick to draw. */
+const Plain = memo(function Plain(props: {
+  /** the wire as it is seen */
+  wire: Seen;
+}) {
+  const { track, metal } = props.wire;
+  return (
+    <path d={ribbon(track, 1)} fill={shades(metal).light} stroke={shades(metal).edge} strokeWidth={0.08} />
+  );
+});
+
+/** Stretches of the wire under hatching that keeps its spacing on screen. */
+function Hatched(props: {
+  /** the wire */
+  of: Track;
+  /** the stretches */
+  zones: StrandPlan['noHammer'];
+  /** px a millimetre */
+  scale: number;
+}) {
+  const size = 8 / props.scale;
+  const d = props.zones.map((z) => ribbon(part(props.of, z.fromMm, z.toMm), 1)).join('');
+  if (!d) return null;
+  return (
+    <g data-testid="hatched">
+      <pattern
+        id="no-hammer"
+        width={size}
+        height={size}
+        patternUnits="userSpaceOnUse"
+        patternTransform="rotate(45)"
+      >
+        <path d={`M0 0V${size}`} stroke="var(--ink)" strokeWidth={size * 0.45} />
+      </pattern>
+      <path d={d} fill="url(#no-hammer)" opacity={0.75} />
+    </g>
+  );
+}
+
 /** How near a wire is on the whole, mm. */
 function near(of: Track | undefined): number {
   if (!of?.points.length) return 0;
   return of.points.reduce((sum, p) => sum + (p[2] ?? 0), 0) / of.points.length;
 }
 
+const known = new WeakMap<StrandPlan, MetalWire[]>();
+
+/** The wires of a strand; the same objects for the same strand, so that what has not changed is not drawn again. */
+function wiresOf(s: StrandPlan): MetalWire[] {
+  const before = known.get(s);
+  if (before) return before;
+  const state = s.states[s.states.length - 1] as StatePlan;
+  const widths = state.stations.map((w) => w.drawnMm);
+  const wire = { metal: s.wire.metal, outline: s.outline, widths, crossings: s.crossings };
+  const wires = s.second ? [wire, { ...wire, outline: s.second }] : [wire];
+  known.set(s, wires);
+  return wires;
+}
+
 /** Every wire to draw with the strand that it belongs to. */
 function lyingOf(strands: readonly StrandPlan[]): { strand: number; wire: MetalWire }[] {
-  return strands.flatMap((s, strand) => {
-    const state = s.states[s.states.length - 1] as StatePlan;
-    const widths = state.stations.map((w) => w.drawnMm);
-    const wire = { metal: s.wire.metal, outline: s.outline, widths, crossings: s.crossings };
-    return s.second
-      ? [
-          { strand, wire },
-          { strand, wire: { ...wire, outline: s.second } },
-        ]
-      : [{ strand, wire }];
-  });
+  return strands.flatMap((s, strand) => wiresOf(s).map((wire) => ({ strand, wire })));
 }
 
 /** Bands over the strands that are not in hand: a touch takes them. */

@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Refused } from '../../api/client';
 import { queries } from '../../api/queries';
-import type { Parameter, Piece, Strand } from '../../api/types';
+import type { Parameter, Piece } from '../../api/types';
 import { useBench } from '../../app/bench';
 import { ChoiceField } from '../../app/ChoiceField';
 import { LengthField } from '../../app/LengthField';
@@ -22,7 +22,7 @@ export function Measures(props: {
 
   const set = async (name: string, value: number | string): Promise<boolean> => {
     try {
-      const taken = await change((now) => remade(now, { [name]: value }, (now.strands[0] as Strand).wire));
+      const taken = await change((now) => remade(now, { [name]: value }));
       setWrong({});
       return taken;
     } catch (thrown) {

@@ -21,7 +21,14 @@ interface Segment {
 }
 
 /** The same wire unrolled: elements, marks and a ruler from the trued end. */
-export const Tape = memo(function Tape(props: Tied) {
+export const Tape = memo(function Tape(
+  props: Tied & {
+    /** colour at a position along the wire, mm; that of its metal without */
+    colourAt?: (sMm: number) => string;
+    /** stretches to hatch, mm along the wire */
+    zones?: StrandPlan['noHammer'];
+  },
+) {
   const { strand, chosen, pointed } = props;
   const { units } = useSettings();
   const { ref, width } = useSize();
@@ -59,6 +66,35 @@ export const Tape = memo(function Tape(props: Tied) {
           height={1.6}
           fill={colours.glint}
         />
+        {props.colourAt && (
+          <Coloured strand={strand} x={x} before={firstAt(segments)} colourAt={props.colourAt} />
+        )}
+        {props.zones && props.zones.length > 0 && (
+          <>
+            <pattern
+              id="tape-hatch"
+              width="8"
+              height="8"
+              patternUnits="userSpaceOnUse"
+              patternTransform="rotate(45)"
+            >
+              <path d="M0 0V8" stroke="var(--ink)" strokeWidth="3.5" />
+            </pattern>
+            {merged(props.zones).map((z, i) => (
+              <rect
+                key={i}
+                x={x(firstAt(segments) + z.fromMm)}
+                y={WIRE_TOP}
+                width={Math.max(0, (z.toMm - z.fromMm) * scale)}
+                height={thick}
+                fill="url(#tape-hatch)"
+                opacity={0.75}
+              >
+                <title>keep the hammer off: {z.because}</title>
+              </rect>
+            ))}
+          </>
+        )}
         {segments.map((s) => (
           <SegmentView
             key={s.label + s.from}
@@ -94,6 +130,88 @@ function segmentsOf(strand: StrandPlan): Segment[] {
   if (handleAt === 'end' || handleAt === 'both') put('handle', handle);
   if (handleAt !== 'start') put('spare', cut - at);
   return segments;
+}
+
+/** Stretches that overlap as one. */
+function merged(zones: StrandPlan['noHammer']): StrandPlan['noHammer'] {
+  const all: StrandPlan['noHammer'] = [];
+  for (const z of [...zones].sort((a, b) => a.fromMm - b.fromMm)) {
+    const last = all.at(-1);
+    if (!last || z.fromMm > last.toMm) all.push({ ...z });
+    else {
+      last.toMm = Math.max(last.toMm, z.toMm);
+      if (!last.because.includes(z.because)) last.because += `; ${z.because}`;
+    }
+  }
+  return all;
+}
+
+/** Where the first element begins on the tape, mm. */
+function firstAt(segments: readonly Segment[]): number {
+  return segments.find((s) => s.id !== undefined)?.from ?? 0;
+}
+
+/** The wire in the colours of what it went through, as far as it reaches now. */
+function Coloured(props: {
+  /** the strand as planned */
+  strand: StrandPlan;
+  /** position on the tape to px */
+  x: (mm: number) => number;
+  /** where the first element begins on the tape, mm */
+  before: number;
+  colourAt: (sMm: number) => string;
+}) {
+  const { strand, x, before, colourAt } = props;
+  const stations = strand.states.at(-1)?.stations ?? [];
+  const [from, to] = [stations[0]?.sMm ?? 0, stations.at(-1)?.sMm ?? 0];
+  const count = 240;
+  const step = (to - from) / count;
+  const parts: { from: number; to: number; colour: string }[] = [];
+  for (let i = 0; i < count; i++) {
+    const colour = colourAt(from + (i + 0.5) * step);
+    const last = parts.at(-1);
+    if (last?.colour === colour) last.to = from + (i + 1) * step;
+    else parts.push({ from: from + i * step, to: from + (i + 1) * step, colour });
+  }
+  return (
+    <g>
+      <rect
+        x={x(0)}
+        y={WIRE_TOP}
+        width={x(strand.cutLengthMm) - x(0)}
+        height={15}
+        fill="var(--mat)"
+        stroke="var(--line-strong)"
+      />
+      {parts.map((p, i) => (
+        <rect
+          key={i}
+          x={x(before + p.from)}
+          y={WIRE_TOP}
+          width={x(p.to) - x(p.from) + 0.5}
+          height={15}
+          fill={p.colour}
+        />
+      ))}
+      <rect
+        x={x(before + from)}
+        y={WIRE_TOP + 3}
+        width={x(to) - x(from)}
+        height={2.5}
+        fill="#fff"
+        opacity={0.3}
+      />
+      <rect
+        x={x(before + from)}
+        y={WIRE_TOP}
+        width={x(to) - x(from)}
+        height={15}
+        fill="none"
+        stroke="var(--ink)"
+        opacity={0.7}
+      />
+    </g>
+  );
 }
 
 function SegmentView(props: {

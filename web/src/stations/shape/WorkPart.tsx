@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import type { Strand, Work } from '../../api/types';
 import { useBench } from '../../app/bench';
 import { ChoiceField } from '../../app/ChoiceField';
@@ -10,7 +11,7 @@ import { COUNTS, newWork, OPS, withoutWork, WITHS, withWork } from './work';
 const WHOLE = '';
 
 /** What is done to the wire besides forming it, in its order; added, changed and taken away here. */
-export function WorkPart(props: {
+export const WorkPart = memo(function WorkPart(props: {
   /** index of the strand */
   index: number;
   /** the chosen element: only its work is shown, and new work is on it */
@@ -53,7 +54,7 @@ export function WorkPart(props: {
       </div>
     </details>
   );
-}
+});
 
 /** One work with its figures, tool and place in the order. */
 function WorkRows(props: {

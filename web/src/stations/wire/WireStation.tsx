@@ -1,19 +1,22 @@
-import { useQuery } from '@tanstack/react-query';
-import { useState } from 'react';
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { useMemo, useState } from 'react';
 import { api, Refused } from '../../api/client';
 import { queries } from '../../api/queries';
-import type { Metal, Purpose, Section, Strand, Temper, Wire } from '../../api/types';
+import type { FieldCell, Gauge, Metal, Piece, Purpose, Strand, Temper, Wire } from '../../api/types';
 import { AdviceList } from '../../app/AdviceList';
 import { useBench } from '../../app/bench';
+import { docKey } from '../../app/docKey';
 import { ChoiceField } from '../../app/ChoiceField';
-import { followsPattern, remade, rewired } from '../../app/remake';
-import { LengthField } from '../../app/LengthField';
-import { Row } from '../../app/Row';
+import { rewired } from '../../app/remake';
 import { thicknessOf } from '../../app/section';
-import { useSettings } from '../../app/settings';
-import { length, mass, thickness, words } from '../../app/units';
 import { StrandSwitch } from '../../app/StrandSwitch';
-import { GaugeRack } from './GaugeRack';
+import { words } from '../../app/units';
+import { Compare } from './Compare';
+import { FieldGrid } from './FieldGrid';
+import { GaugeFinder } from './GaugeFinder';
+import { around, isSame } from './gauges';
+import { PriceField } from './PriceField';
+import { SectionFields } from './SectionFields';
 
 const PURPOSES: Purpose[] = [
   'decorative',
@@ -25,69 +28,144 @@ const PURPOSES: Purpose[] = [
   'bangle-closure',
 ];
 
-/** Metal, gauge, temper and section; what they do to cut length and mass shows at once. */
+const SYSTEMS: Gauge['system'][] = ['AWG', 'SWG', 'metric'];
+const TEMPERS: Temper[] = ['dead-soft', 'quarter-hard', 'half-hard', 'hard', 'spring'];
+
+const SHORT: Partial<Record<Metal, string>> = {
+  'jewelers-bronze': 'bronze',
+  'sterling-silver': 'sterling',
+  'silver-plated-copper': 'plated',
+  'enamelled-copper': 'enamelled',
+  'gold-14k': '14 k gold',
+  'music-wire': 'steel',
+};
+
+/** The field of gauges and tempers, each the whole piece worked again; metals, section and purpose beside it. */
 export function WireStation() {
   const { piece, plan, at, change } = useBench();
-  const { units } = useSettings();
   const metals = useQuery(queries.metals());
+  const gauges = useQuery(queries.gauges());
+  const prices = useQuery(queries.prices());
   const strand = piece.strands[at] as Strand;
-  const planned = plan.strands[at];
   const wire = strand.wire;
+  const mm = thicknessOf(wire.section);
+  const [practice, setPractice] = useState<Metal>();
+  const [pointed, setPointed] = useState<FieldCell>();
+  const [system, setSystem] = useState<Gauge['system']>(labelOf(wire) ?? 'AWG');
   const [refused, setRefused] = useState<string>();
+  const metal = practice ?? wire.metal;
+  const row = metals.data?.find((m) => m.metal === metal);
+  const rows = useMemo(() => around(gauges.data?.all ?? [], system, mm), [gauges.data, system, mm]);
+  const tempers = useMemo(() => TEMPERS.filter((t) => row?.tempers.includes(t)), [row]);
+  const ready = gauges.data !== undefined && tempers.length > 0;
+  const field = useField(piece, at, metal, rows, tempers, ready);
+  const here = useMemo(() => [{ thicknessMm: mm }], [mm]);
+  const own = useMemo(() => [wire.temper], [wire.temper]);
+  const taken = useField(piece, at, wire.metal, here, own, true).data?.cells[0];
+
   const set = async (next: Partial<Wire>): Promise<boolean> => {
     setRefused(undefined);
     try {
-      return await change((now) =>
-        followsPattern(now) && at === 0
-          ? remade(now, {}, { ...(now.strands[0] as Strand).wire, ...next })
-          : rewired(now, at, next),
-      );
+      return await change((now) => rewired(now, at, next));
     } catch (thrown) {
       if (!(thrown instanceof Refused)) throw thrown;
       setRefused(thrown.problem.violations.map((v) => `${v.path} was ${v.value}: ${v.limit}`).join('; '));
       return false;
     }
   };
-  const row = metals.data?.find((m) => m.metal === wire.metal);
-  const pickMetal = (metal: Metal) => {
-    const tempers = metals.data?.find((m) => m.metal === metal)?.tempers ?? [];
-    void set({ metal, temper: tempers.includes(wire.temper) ? wire.temper : (tempers[0] as Temper) });
+  const take = (cell: FieldCell) => {
+    if (!cell.wire) {
+      setRefused(cell.refused);
+      return;
+    }
+    setPractice(undefined);
+    setPointed(undefined);
+    void set(cell.wire);
   };
+  const currency = prices.data?.prices.currency ?? '';
+  const alike = field.data?.cells.find((c) => practice && isSame(c, mm) && c.temper === wire.temper);
+  const tried =
+    pointed && field.data?.cells.find((c) => isSame(c, pointed.thicknessMm) && c.temper === pointed.temper);
+  const second = tried ?? alike;
+  const isTaken = second !== undefined && !practice && isSame(second, mm) && second.temper === wire.temper;
   return (
-    <div className="bench" style={{ gridTemplateRows: 'minmax(0, 1fr)' }}>
+    <div className="bench wire-station">
       <div className="wire-choices">
         <StrandSwitch />
-        <div className="tools-row" role="group" aria-label="metal">
-          <span className="label">metal</span>
+        <div className="tools-row tight" role="group" aria-label="metal of the field">
           {metals.data?.map((m) => (
             <button
               key={m.metal}
               className="plain"
-              aria-pressed={m.metal === wire.metal}
-              onClick={() => pickMetal(m.metal)}
+              aria-pressed={m.metal === metal}
+              onClick={() => setPractice(m.metal === wire.metal ? undefined : m.metal)}
             >
-              {words(m.metal)}
+              {SHORT[m.metal] ?? words(m.metal)}
             </button>
           ))}
         </div>
-        <div className="tools-row" role="group" aria-label="temper">
-          <span className="label">temper</span>
-          {row?.tempers.map((t) => (
-            <button
-              key={t}
-              className="plain"
-              aria-pressed={t === wire.temper}
-              onClick={() => void set({ temper: t })}
-            >
-              {words(t)}
+        {field.data && field.data.cells.length > 0 && (
+          <FieldGrid
+            field={field.data}
+            tempers={[...new Set(field.data.cells.map((c) => c.temper))]}
+            plan={plan}
+            taken={practice ? undefined : { mm, temper: wire.temper }}
+            tried={pointed && { mm: pointed.thicknessMm, temper: pointed.temper }}
+            currency={currency}
+            waiting={field.isPlaceholderData}
+            onTry={setPointed}
+            onTake={take}
+          />
+        )}
+        {field.error && <p role="alert">{field.error.message}</p>}
+        <div className="tools-row" role="group" aria-label="gauge system">
+          <span className="label">gauges</span>
+          {SYSTEMS.map((s) => (
+            <button key={s} className="plain" aria-pressed={s === system} onClick={() => setSystem(s)}>
+              {s}
             </button>
           ))}
+          <span className="apart field-legend">
+            <i className="line" /> parts what holds from what fails <i className="hatch" /> stop
+          </span>
         </div>
-        <GaugeRack wire={wire} onTake={(section) => void set({ section })} />
       </div>
       <aside className="side" aria-label="the wire taken">
-        <h2 style={{ fontSize: 22 }}>{planned?.wireInWords}</h2>
+        <h2 style={{ fontSize: 20 }}>{plan.strands[at]?.wireInWords}</h2>
+        {practice && (
+          <p className="advice">
+            <b>practice</b> The field is of {words(practice)}; the piece stays of {words(wire.metal)} until a
+            cell is pressed.{' '}
+            <button className="plain" onClick={() => setPractice(undefined)}>
+              back to {words(wire.metal)}
+            </button>
+          </p>
+        )}
+        <Compare
+          taken={taken}
+          tried={isTaken ? undefined : second}
+          trying={second ? `${second.thicknessMm.toFixed(2)} ${words(second.temper)}` : ''}
+          plan={plan}
+          currency={currency}
+        />
+        {refused && (
+          <p className="wrong" role="alert">
+            {refused}
+          </p>
+        )}
+        {!isTaken && second?.worst && (
+          <p className={`advice ${second.worst.severity}`}>
+            <b>{second.worst.severity}</b> {second.worst.message}
+          </p>
+        )}
+        <AdviceList advice={plan.advice} />
         <dl className="rows">
+          <ChoiceField
+            label="the piece is for"
+            value={piece.purpose}
+            choices={PURPOSES}
+            onChange={(purpose) => void change((p) => ({ ...p, purpose: purpose as Purpose }))}
+          />
           <SectionFields section={wire.section} onChange={(section) => set({ section })} />
           <ChoiceField
             label="finish"
@@ -95,35 +173,41 @@ export function WireStation() {
             choices={['bare', 'plated', 'enamelled']}
             onChange={(finish) => void set({ finish: finish as Wire['finish'] })}
           />
-          <ChoiceField
-            label="the piece is for"
-            value={piece.purpose}
-            choices={PURPOSES}
-            onChange={(purpose) => void change((p) => ({ ...p, purpose: purpose as Purpose }))}
-          />
-          {planned && (
-            <>
-              <Row label="cut" value={length(planned.cutLengthMm, units, 'up')} />
-              <Row label="mass, finished" value={mass(planned.massG)} />
-            </>
-          )}
+          <PriceField metal={metal} />
         </dl>
-        {refused && (
-          <p className="wrong" role="alert">
-            {refused}
-          </p>
-        )}
         {row && (
           <p className="why">
-            Under a steel hammer: {hammer(row.underHammer)}. Density {row.densityGPerCm3} g/cm³, stiffness{' '}
-            {row.modulusGpa} GPa ({row.source}).
+            {words(metal)} under a steel hammer: {hammer(row.underHammer)}. Density {row.densityGPerCm3}{' '}
+            g/cm³, stiffness {row.modulusGpa} GPa ({row.source}).
           </p>
         )}
         <GaugeFinder />
-        <AdviceList advice={plan.advice} />
       </aside>
     </div>
   );
+}
+
+/** The piece worked again in every gauge and temper; the field before stays until the next one is there. */
+function useField(
+  piece: Piece,
+  strand: number,
+  metal: Metal,
+  gauges: Parameters<typeof api.field>[0]['gauges'],
+  tempers: Temper[],
+  ready: boolean,
+) {
+  return useQuery({
+    queryKey: ['field', docKey(piece), strand, metal, gauges, tempers],
+    queryFn: ({ signal }) => api.field({ piece, gauges, tempers, metal, strand }, signal),
+    placeholderData: keepPreviousData,
+    enabled: ready,
+    gcTime: 60_000,
+    staleTime: Infinity,
+  });
+}
+
+function labelOf(wire: Wire): Gauge['system'] | undefined {
+  return wire.section.label?.system;
 }
 
 function hammer(sense: string): string {
@@ -135,107 +219,4 @@ function hammer(sense: string): string {
     stop: 'never, skin or coat cracks or the wire snaps',
   };
   return says[sense] ?? sense;
-}
-
-/** The section's shape and its measures. */
-function SectionFields(props: {
-  /** the section taken */
-  section: Section;
-  /** called with another */
-  onChange: (section: Section) => Promise<boolean>;
-}) {
-  const { section, onChange } = props;
-  const size = thicknessOf(section);
-  const pick = (shape: string) => {
-    const sections: Record<string, Section> = {
-      round: { shape: 'round', diameterMm: size },
-      square: { shape: 'square', sideMm: size },
-      flat: { shape: 'flat', widthMm: size * 2.5, thicknessMm: size },
-      'half-round': { shape: 'half-round', widthMm: size * 2, thicknessMm: size },
-    };
-    const next = sections[shape];
-    if (next) void onChange(next);
-  };
-  return (
-    <>
-      <ChoiceField
-        label="section"
-        value={section.shape}
-        choices={['round', 'half-round', 'square', 'flat']}
-        onChange={pick}
-      />
-      {section.shape === 'round' && (
-        <LengthField
-          label="thickness"
-          fine
-          mm={section.diameterMm}
-          onChange={(diameterMm) => onChange({ shape: 'round', diameterMm })}
-        />
-      )}
-      {section.shape === 'square' && (
-        <LengthField
-          label="side"
-          fine
-          mm={section.sideMm}
-          onChange={(sideMm) => onChange({ shape: 'square', sideMm })}
-        />
-      )}
-      {(section.shape === 'flat' || section.shape === 'half-round') && (
-        <>
-          <LengthField
-            label="width"
-            fine
-            mm={section.widthMm}
-            onChange={(widthMm) => onChange({ ...section, widthMm })}
-          />
-          <LengthField
-            label="thickness"
-            fine
-            mm={section.thicknessMm}
-            onChange={(thicknessMm) => onChange({ ...section, thicknessMm })}
-          />
-        </>
-      )}
-    </>
-  );
-}
-
-/** A measured thickness in three systems, with how far each is off. */
-function GaugeFinder() {
-  const { units } = useSettings();
-  const [mm, setMm] = useState(0.6);
-  const [wrong, setWrong] = useState<string>();
-  const near = useQuery({ queryKey: ['nearest', mm], queryFn: () => api.nearest(mm), staleTime: Infinity });
-  const find = async (asked: number) => {
-    try {
-      await api.nearest(asked);
-      setWrong(undefined);
-      setMm(asked);
-      return true;
-    } catch (thrown) {
-      if (!(thrown instanceof Refused)) throw thrown;
-      setWrong(thrown.problem.violations[0]?.limit);
-      return false;
-    }
-  };
-  return (
-    <>
-      <h2 className="part-title">find a gauge</h2>
-      <dl className="rows">
-        <LengthField label="measured thickness" fine mm={mm} wrong={wrong} onChange={find} />
-        {near.data?.nearest.map((g) => (
-          <Row
-            key={g.system}
-            label={g.system === 'metric' ? `metric ${g.number}` : `${g.system} ${g.number}`}
-            value={`${thickness(g.diameterMm, units)}, ${deviation(g.deviationMm)}`}
-          />
-        ))}
-      </dl>
-    </>
-  );
-}
-
-function deviation(mm: number): string {
-  if (Math.abs(mm) < 0.0005) return 'exact';
-  return `${Math.abs(mm).toFixed(3)} ${mm > 0 ? 'over' : 'under'}`;
 }

@@ -18,6 +18,7 @@ import org.etui.core.plan.Field;
 import org.etui.core.plan.Plan;
 import org.etui.core.plan.PlanOptions;
 import org.etui.core.plan.Planner;
+import org.etui.core.stock.Prices;
 import org.etui.core.tool.Toolbox;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -73,7 +74,9 @@ public class StrengthBenchmark {
     /** The whole field. */
     @Benchmark
     public Field field() {
-        return Field.of(five, gauges, List.of(Temper.values()), Metal.COPPER, Toolbox.STARTER);
+        Field.Trial trial =
+                new Field.Trial(gauges, List.of(Temper.values()), Metal.COPPER, Field.thickest(five));
+        return Field.of(five, trial, Toolbox.STARTER, Prices.STARTER);
     }
 
     /** The plan with every state. */

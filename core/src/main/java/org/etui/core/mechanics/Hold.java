@@ -1,6 +1,8 @@
 package org.etui.core.mechanics;
 
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.List;
 import org.etui.core.section.Section;
 import org.hipparchus.analysis.UnivariateFunction;
 import org.hipparchus.analysis.integration.gauss.GaussIntegrator;
@@ -22,8 +24,9 @@ import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
  * @param holdsN load that leaves 0.2 mm of opening, N
  * @param givesMmPerN how far it opens for a newton while elastic, mm
  * @param insideMpaPerN stress at the inside of the back for a newton while elastic, MPa
+ * @param bow the bend that is pulled
  */
-public record Hold(double startsToGiveN, double holdsN, double givesMmPerN, double insideMpaPerN) {
+public record Hold(double startsToGiveN, double holdsN, double givesMmPerN, double insideMpaPerN, Bow bow) {
     /** What the flow curves are good to: a load that makes metal yield goes with its flow stress. */
     private static final double BAND = 0.1;
 
@@ -74,6 +77,7 @@ public record Hold(double startsToGiveN, double holdsN, double givesMmPerN, doub
         UnivariateFunction arm = angle -> legMm + radiusMm * Math.sin(angle);
         double mostArm = arm.value(Math.PI / 2);
         Curve curve = Curve.of(fibres, OPENED_MM / (radiusMm * mostArm));
+        Bow bow = new Bow(curve, radiusMm, sweepRad, legMm);
         double mostN = curve.mostNmm / mostArm;
         double gives = opening(from, radiusMm, arm, a -> a / fibres.stiffnessNmm2());
         double bending = mostArm * section.insideFibreMm() / section.secondMomentMm4();
@@ -82,12 +86,18 @@ public record Hold(double startsToGiveN, double holdsN, double givesMmPerN, doub
                 load(curve, from, radiusMm, arm, TRACE_MM, mostN) * bending / inside,
                 load(curve, from, radiusMm, arm, OPENED_MM, mostN),
                 gives,
-                inside);
+                inside,
+                bow);
+    }
+
+    /** How the bend lies under a load and after it, N. */
+    public Pull under(double loadN) {
+        return bow.under(loadN);
     }
 
     private static double load(
-            Curve curve, double from, double radiusMm, UnivariateFunction arm, double setMm, double mostN) {
-        UnivariateFunction over = n -> opening(from, radiusMm, arm, a -> curve.staysOpen(n * a)) - setMm;
+            Curve curve, double from, double radiusMm, UnivariateFunction arm, double staysMm, double mostN) {
+        UnivariateFunction over = n -> opening(from, radiusMm, arm, a -> curve.staysOpen(n * a)) - staysMm;
         return over.value(mostN) <= 0 ? mostN : new BracketingNthOrderBrentSolver(1e-6, 5).solve(200, over, 0, mostN);
     }
 
@@ -103,14 +113,73 @@ public record Hold(double startsToGiveN, double holdsN, double givesMmPerN, doub
                 });
     }
 
+    /**
+     * A bend with its response.
+     *
+     * @param curve how far a moment bends a place open
+     * @param radiusMm centre-line radius
+     * @param sweepRad how far it goes round
+     * @param legMm how far the load's arm reaches beyond the radius
+     */
+    record Bow(Curve curve, double radiusMm, double sweepRad, double legMm) {
+        private static final int HALF = 10;
+        /** Legs drawn beyond a hook's bend, as a share of its radius. */
+        private static final double LEGS = 0.8;
+
+        Pull under(double loadN) {
+            UnivariateFunction arm = angle -> legMm + radiusMm * Math.sin(angle);
+            double from = Math.max(0, Math.PI / 2 - sweepRad / 2);
+            UnivariateFunction opens = a -> curve.opens(loadN * a);
+            UnivariateFunction stays = a -> curve.staysOpen(loadN * a);
+            return new Pull(
+                    loadN,
+                    opening(from, radiusMm, arm, opens),
+                    opening(from, radiusMm, arm, stays),
+                    loadN * arm.value(Math.PI / 2) >= curve.mostNmm,
+                    outline(arm, a -> 0),
+                    outline(arm, opens),
+                    outline(arm, stays));
+        }
+
+        /** Centre line with both legs: the middle of the back at the origin, the mouth to the right. */
+        private List<double[]> outline(UnivariateFunction arm, UnivariateFunction turned) {
+            double step = sweepRad / 2 / HALF;
+            double heading = Math.PI / 2;
+            double x = 0;
+            double y = 0;
+            List<double[]> upper = new ArrayList<>();
+            for (int i = 0; i < HALF; i++) {
+                double angle = Math.PI / 2 - (i + 0.5) * step;
+                double curvature = 1 / radiusMm - (angle > 0 ? turned.value(arm.value(angle)) : 0);
+                double length = radiusMm * step;
+                double half = heading - curvature * length / 2;
+                x += length * Math.cos(half);
+                y += length * Math.sin(half);
+                heading -= curvature * length;
+                upper.add(new double[] {x, y});
+            }
+            double leg = legMm > 0 ? legMm : LEGS * radiusMm;
+            upper.add(new double[] {x + leg * Math.cos(heading), y + leg * Math.sin(heading)});
+            List<double[]> all = new ArrayList<>();
+            for (int i = upper.size() - 1; i >= 0; i--) {
+                all.add(new double[] {upper.get(i)[0], -upper.get(i)[1]});
+            }
+            all.add(new double[] {0, 0});
+            all.addAll(upper);
+            return List.copyOf(all);
+        }
+    }
+
     /** Moment that opens a place against the curvature that stays open after unloading. */
     private static final class Curve {
         private final PolynomialSplineFunction set;
         private final double mostNmm;
+        private final double stiffness;
 
-        private Curve(double[] moments, double[] sets) {
+        private Curve(double[] moments, double[] sets, double stiffness) {
             set = new LinearInterpolator().interpolate(moments, sets);
             mostNmm = moments[moments.length - 1];
+            this.stiffness = stiffness;
         }
 
         /** Opens further and further, in growing steps, from elastic to far beyond what a held load may leave. */
@@ -129,7 +198,11 @@ public record Hold(double startsToGiveN, double holdsN, double givesMmPerN, doub
                     kept++;
                 }
             }
-            return new Curve(Arrays.copyOf(moments, kept), Arrays.copyOf(sets, kept));
+            return new Curve(Arrays.copyOf(moments, kept), Arrays.copyOf(sets, kept), stiffness);
+        }
+
+        double opens(double momentNmm) {
+            return staysOpen(momentNmm) + Math.min(momentNmm, mostNmm) / stiffness;
         }
 
         double staysOpen(double momentNmm) {

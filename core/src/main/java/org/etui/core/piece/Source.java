@@ -28,4 +28,9 @@ public record Source(
                 "source.parameters." + name + " must be a number, a word, true or false, was " + value));
         parameters = Map.copyOf(parameters);
     }
+
+    /** The same, no longer followed. */
+    public Source asDetached() {
+        return new Source(pattern, parameters, true);
+    }
 }

@@ -10,8 +10,11 @@ import org.etui.core.check.BadInput;
 import org.etui.core.check.Check;
 import org.etui.core.check.Term;
 import org.etui.core.mechanics.FormedBy;
+import org.etui.core.mechanics.Hold;
+import org.etui.core.mechanics.Pull;
 import org.etui.core.metal.Metal;
 import org.etui.core.metal.Temper;
+import org.etui.core.pattern.Remake;
 import org.etui.core.piece.Piece;
 import org.etui.core.piece.PieceChecks;
 import org.etui.core.piece.Strand;
@@ -24,14 +27,16 @@ import org.etui.core.section.HalfRound;
 import org.etui.core.section.Round;
 import org.etui.core.section.Square;
 import org.etui.core.section.WireSection;
+import org.etui.core.sequence.Tool;
+import org.etui.core.stock.Prices;
 import org.etui.core.tool.Toolbox;
 import org.etui.core.wire.Wire;
 import org.etui.core.work.Reading;
 import org.etui.core.work.StrandWork;
 
 /**
- * The whole piece worked again in every gauge and temper. The strands of the thickest wire change, finer ones that lash or weave
- * stay as they are.
+ * The whole piece worked again in every gauge and temper: by its pattern while it follows one. The strands of one wire change,
+ * others that lash or weave stay as they are.
  *
  * @param metal the metal
  * @param cells one for every gauge and temper, gauges first
@@ -74,6 +79,12 @@ public record Field(
      * @param cutLengthMm wire of all strands
      * @param massG mass of that wire
      * @param worst the worst advice; absent where there is none
+     * @param shortN by how much the weakest bend holds too little; 0 where it holds
+     * @param overStrain by how much a place is strained beyond what the metal stands; 0 where it stands
+     * @param tool what the weakest bend is formed on, or else what takes most; absent where nothing is bent
+     * @param pull the weakest bend under the load that it should hold; absent where nothing has to hold
+     * @param price what all wire of the piece costs; absent where a metal has no price
+     * @param wire the wire to take; absent where it cannot be made so
      */
     public record Cell(
             @Term("thickness, mm") double thicknessMm,
@@ -110,90 +121,70 @@ public record Field(
             @Term("mass of that wire, g") double massG,
 
             @Term("the worst advice; absent where there is none")
-            Optional<Advice> worst) {}
+            Optional<Advice> worst,
+
+            @Term("by how much the weakest bend holds too little, N; 0 where it holds")
+            double shortN,
+
+            @Term("by how much a place is strained beyond what the metal stands; 0 where it stands")
+            double overStrain,
+
+            @Term("what the weakest bend is formed on, or else what takes most; absent where nothing is bent")
+            Optional<Tool> tool,
+
+            @Term("the weakest bend under the load that it should hold; absent where nothing has to hold")
+            Optional<Pull> pull,
+
+            @Term("what all wire of the piece costs; absent where a metal has no price")
+            OptionalDouble price,
+
+            @Term("the wire to take; absent where it cannot be made so")
+            Optional<Wire> wire) {}
+
+    /**
+     * What to try.
+     *
+     * @param gauges thicknesses
+     * @param tempers tempers
+     * @param metal the metal
+     * @param strand index of the strand whose wire changes, with all others of that wire
+     */
+    public record Trial(List<Gauge> gauges, List<Temper> tempers, Metal metal, int strand) {
+        /** @throws IllegalArgumentException if there is nothing to try */
+        public Trial {
+            Check.that(!gauges.isEmpty() && !tempers.isEmpty(), "gauges and tempers must hold at least one each");
+        }
+    }
+
+    /** Index of the first strand of the thickest wire. */
+    public static int thickest(Piece piece) {
+        int found = 0;
+        for (int i = 1; i < piece.strands().size(); i++) {
+            if (piece.strands().get(i).wire().section().thicknessMm()
+                    > piece.strands().get(found).wire().section().thicknessMm()) {
+                found = i;
+            }
+        }
+        return found;
+    }
 
     /**
      * The field of a piece.
      *
-     * @throws BadInput if the document does not hold together
+     * @throws BadInput if the document does not hold together, or there is no such strand
      */
-    public static Field of(Piece piece, List<Gauge> gauges, List<Temper> tempers, Metal metal, Toolbox box) {
+    public static Field of(Piece piece, Trial trial, Toolbox box, Prices prices) {
         PieceChecks.require(piece);
-        Check.that(!gauges.isEmpty() && !tempers.isEmpty(), "gauges and tempers must hold at least one each");
-        double thickest = piece.strands().stream()
-                .mapToDouble(s -> s.wire().section().thicknessMm())
-                .max()
-                .orElseThrow();
-        List<Cell> cells = gauges.parallelStream()
-                .flatMap(gauge -> row(piece, gauge, tempers, metal, thickest, box).stream())
-                .toList();
-        return new Field(metal, cells);
-    }
-
-    /** Tempers of one gauge: the form is the same in all. */
-    private static List<Cell> row(
-            Piece piece, Gauge gauge, List<Temper> tempers, Metal metal, double thickest, Toolbox box) {
-        List<Cell> cells = new ArrayList<>();
-        List<StrandWork> known = List.of();
-        for (Temper temper : tempers) {
-            Optional<String> refused = Optional.empty();
-            try {
-                Piece tried = tried(piece, gauge, temper, metal, thickest);
-                PieceChecks.require(tried);
-                List<StrandWork> works = new ArrayList<>();
-                for (int i = 0; i < tried.strands().size(); i++) {
-                    Strand strand = tried.strands().get(i);
-                    works.add(
-                            known.isEmpty()
-                                    ? StrandWork.of(tried, strand)
-                                    : StrandWork.of(tried, strand, known.get(i)));
-                }
-                known = works;
-                cells.add(cell(gauge, temper, tried, works, box));
-            } catch (BadInput bad) {
-                refused = Optional.of(bad.violations().get(0).path() + " "
-                        + bad.violations().get(0).limit());
-            } catch (IllegalArgumentException bad) {
-                refused = Optional.of(bad.getMessage());
-            }
-            refused.ifPresent(why -> cells.add(refused(gauge, temper, why)));
+        if (trial.strand() < 0 || trial.strand() >= piece.strands().size()) {
+            throw new BadInput(
+                    "strand",
+                    trial.strand(),
+                    "must be from 0 to " + (piece.strands().size() - 1));
         }
-        return cells;
-    }
-
-    private static Cell refused(Gauge gauge, Temper temper, String why) {
-        OptionalDouble none = OptionalDouble.empty();
-        Optional<String> nowhere = Optional.empty();
-        return new Cell(
-                gauge.thicknessMm(),
-                gauge.label(),
-                temper,
-                Optional.of(why),
-                Optional.empty(),
-                nowhere,
-                false,
-                none,
-                none,
-                nowhere,
-                false,
-                0,
-                0,
-                nowhere,
-                0,
-                0,
-                Optional.empty());
-    }
-
-    private static Piece tried(Piece piece, Gauge gauge, Temper temper, Metal metal, double thickest) {
-        return piece.withStrands(piece.strands().stream()
-                .map(s -> s.wire().section().thicknessMm() < thickest
-                        ? s
-                        : s.withWire(new Wire(
-                                metal,
-                                temper,
-                                s.wire().finish(),
-                                section(s.wire().section(), gauge))))
-                .toList());
+        List<Cell> cells = trial.gauges().parallelStream()
+                .flatMap(gauge -> new Rows(piece, trial, box, prices).of(gauge).stream())
+                .toList();
+        return new Field(trial.metal(), cells);
     }
 
     /** A section of the same shape in another thickness. */
@@ -211,56 +202,153 @@ public record Field(
     }
 
     /** An element of the piece and what is read off it. */
-    private record Place(String path, Reading reading, double wantsN) {
+    private record Place(String path, StrandWork work, Reading reading, double wantsN) {
         double share() {
             return reading.hold().map(h -> h.holdsN() / wantsN).orElse(Double.MAX_VALUE);
         }
     }
 
-    private static Cell cell(Gauge gauge, Temper temper, Piece piece, List<StrandWork> works, Toolbox box) {
-        List<Place> places = places(piece, works);
-        Place stiffest = most(places, p -> p.reading().toolMomentNmm());
-        Place weakest = most(places, p -> -p.share());
-        Place worn = most(places, p -> -p.reading().strainLeft());
-        boolean loaded = piece.purpose().carriesLoad() && weakest.share() < Double.MAX_VALUE;
-        boolean spring = piece.strands().stream().anyMatch(s -> s.wire().metal() == Metal.MUSIC_WIRE);
-        double cut =
-                works.stream().mapToDouble(w -> w.strand().count() * w.cutMm()).sum();
-        double mass = works.stream()
-                .mapToDouble(w -> w.strand().count() * w.strand().wire().massG(w.cutMm()))
-                .sum();
-        return new Cell(
-                gauge.thicknessMm(),
-                gauge.label(),
-                temper,
-                Optional.empty(),
-                Optional.of(FormedBy.of(stiffest.reading().toolMomentNmm())),
-                Optional.of(stiffest.path()),
-                !loaded || weakest.share() >= 1,
-                loaded
-                        ? OptionalDouble.of(
-                                weakest.reading().hold().orElseThrow().holdsN())
-                        : OptionalDouble.empty(),
-                loaded ? OptionalDouble.of(weakest.wantsN()) : OptionalDouble.empty(),
-                loaded ? Optional.of(weakest.path()) : Optional.empty(),
-                spring || worn.reading().strainLeft() > 0,
-                worn.reading().strain(),
-                worn.reading().strainLeft(),
-                Optional.of(worn.path()),
-                cut,
-                mass,
-                Rules.look(Bench.withoutFixes(piece, works, box)).stream().findFirst());
+    /** Works the piece in the tempers of a gauge. */
+    private record Rows(Piece piece, Trial trial, Toolbox box, Prices prices) {
+        List<Cell> of(Gauge gauge) {
+            List<Cell> cells = new ArrayList<>();
+            List<StrandWork> known = List.of();
+            for (Temper temper : trial.tempers()) {
+                Optional<String> refused = Optional.empty();
+                try {
+                    Wire old = piece.strands().get(trial.strand()).wire();
+                    WireSection section = section(old.section(), gauge);
+                    Piece tried = Remake.inWire(
+                            piece, trial.strand(), new Wire(trial.metal(), temper, old.finish(), section));
+                    PieceChecks.require(tried);
+                    known = works(tried, known);
+                    cells.add(cell(gauge, temper, tried, known));
+                } catch (BadInput bad) {
+                    refused = Optional.of(bad.violations().get(0).path() + " "
+                            + bad.violations().get(0).limit());
+                } catch (IllegalArgumentException bad) {
+                    refused = Optional.of(bad.getMessage());
+                }
+                refused.ifPresent(why -> cells.add(refused(gauge, temper, why)));
+            }
+            return cells;
+        }
+
+        /** The form is the same in all tempers where the elements are. */
+        private static List<StrandWork> works(Piece tried, List<StrandWork> known) {
+            List<StrandWork> works = new ArrayList<>();
+            for (int i = 0; i < tried.strands().size(); i++) {
+                Strand strand = tried.strands().get(i);
+                boolean alike = i < known.size()
+                        && known.get(i).strand().elements().equals(strand.elements())
+                        && known.get(i)
+                                .strand()
+                                .wire()
+                                .section()
+                                .equals(strand.wire().section());
+                works.add(alike ? StrandWork.of(tried, strand, known.get(i)) : StrandWork.of(tried, strand));
+            }
+            return works;
+        }
+
+        private static Cell refused(Gauge gauge, Temper temper, String why) {
+            OptionalDouble none = OptionalDouble.empty();
+            Optional<String> nowhere = Optional.empty();
+            return new Cell(
+                    gauge.thicknessMm(),
+                    gauge.label(),
+                    temper,
+                    Optional.of(why),
+                    Optional.empty(),
+                    nowhere,
+                    false,
+                    none,
+                    none,
+                    nowhere,
+                    false,
+                    0,
+                    0,
+                    nowhere,
+                    0,
+                    0,
+                    Optional.empty(),
+                    0,
+                    0,
+                    Optional.empty(),
+                    Optional.empty(),
+                    none,
+                    Optional.empty());
+        }
+
+        private Cell cell(Gauge gauge, Temper temper, Piece tried, List<StrandWork> works) {
+            List<Place> places = places(tried, works);
+            Place stiffest = most(places, p -> p.reading().toolMomentNmm());
+            Place weakest = most(places, p -> -p.share());
+            Place worn = most(places, p -> -p.reading().strainLeft());
+            Optional<Hold> hold =
+                    tried.purpose().carriesLoad() ? weakest.reading().hold() : Optional.empty();
+            boolean spring = tried.strands().stream().anyMatch(s -> s.wire().metal() == Metal.MUSIC_WIRE);
+            double over = worn.reading().strain() - worn.work().strand().wire().redStrain();
+            Place decides = hold.isPresent() ? weakest : stiffest;
+            return new Cell(
+                    gauge.thicknessMm(),
+                    gauge.label(),
+                    temper,
+                    Optional.empty(),
+                    Optional.of(FormedBy.of(stiffest.reading().toolMomentNmm())),
+                    Optional.of(stiffest.path()),
+                    hold.isEmpty() || weakest.share() >= 1,
+                    optional(hold.map(Hold::holdsN)),
+                    optional(hold.map(h -> weakest.wantsN())),
+                    hold.map(h -> weakest.path()),
+                    spring || worn.reading().strainLeft() > 0,
+                    worn.reading().strain(),
+                    worn.reading().strainLeft(),
+                    Optional.of(worn.path()),
+                    sum(works, w -> w.strand().count() * w.cutMm()),
+                    sum(works, w -> w.strand().count() * w.strand().wire().massG(w.cutMm())),
+                    Rules.look(Bench.withoutFixes(tried, works, box)).stream().findFirst(),
+                    hold.map(h -> Math.max(0, weakest.wantsN() - h.holdsN())).orElse(0.0),
+                    spring ? 0 : Math.max(0, over),
+                    decides.reading().element().isBent()
+                            ? Optional.of(
+                                    Tool.of(decides.work(), decides.reading().element(), box))
+                            : Optional.empty(),
+                    hold.map(h -> h.under(weakest.wantsN())),
+                    price(works),
+                    Optional.of(tried.strands().get(trial.strand()).wire()));
+        }
+
+        private OptionalDouble price(List<StrandWork> works) {
+            double sum = 0;
+            for (StrandWork work : works) {
+                OptionalDouble one =
+                        prices.of(work.strand().wire(), work.strand().count() * work.cutMm());
+                if (one.isEmpty()) {
+                    return one;
+                }
+                sum += one.getAsDouble();
+            }
+            return OptionalDouble.of(sum);
+        }
+    }
+
+    private static OptionalDouble optional(Optional<Double> value) {
+        return value.map(OptionalDouble::of).orElse(OptionalDouble.empty());
+    }
+
+    private static double sum(List<StrandWork> works, ToDoubleFunction<StrandWork> figure) {
+        return works.stream().mapToDouble(figure).sum();
     }
 
     private static List<Place> places(Piece piece, List<StrandWork> works) {
         List<Place> places = new ArrayList<>();
         for (int s = 0; s < works.size(); s++) {
-            double wants = piece.purpose().wantsN() / works.get(s).strand().sharing();
-            for (int e = 0; e < works.get(s).readings().size(); e++) {
+            StrandWork work = works.get(s);
+            double wants = piece.purpose().wantsN() / work.strand().sharing();
+            for (int e = 0; e < work.readings().size(); e++) {
                 places.add(new Place(
-                        "strands." + s + ".elements." + e,
-                        works.get(s).readings().get(e),
-                        wants));
+                        "strands." + s + ".elements." + e, work, work.readings().get(e), wants));
             }
         }
         return places;

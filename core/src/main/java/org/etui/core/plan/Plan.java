@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import org.etui.core.check.Term;
 import org.etui.core.mechanics.FormedBy;
+import org.etui.core.mechanics.Pull;
 import org.etui.core.metal.Metal;
 import org.etui.core.metal.Temper;
 import org.etui.core.metal.TemperNow;
@@ -48,6 +49,7 @@ public record Plan(
      * @param stretch what is cut beyond the net length
      * @param handleAt where the handle is
      * @param massG mass of the finished wire
+     * @param boughtStrain strain that drawing left in it before purchase
      * @param amberStrain strain added since purchase from which to mind, an estimate
      * @param redStrain strain added since purchase at which it may crack, an estimate
      * @param finished extents of the finished form
@@ -57,6 +59,7 @@ public record Plan(
      * @param marks on the straight wire, in the order of the work
      * @param crossings where it lies over itself
      * @param noHammer where no hammer may go
+     * @param operations what is done to it, in order: the state of the same index is the wire afterwards
      * @param states as asked for
      */
     public record StrandPlan(
@@ -76,6 +79,9 @@ public record Plan(
             @Term("what is cut beyond the net length") Stretch stretch,
             @Term("where the handle is") HandleAt handleAt,
             @Term("mass of the finished wire, g") double massG,
+
+            @Term("strain that drawing left in it before purchase")
+            double boughtStrain,
 
             @Term("strain added since purchase from which to mind, an estimate")
             double amberStrain,
@@ -98,7 +104,40 @@ public record Plan(
 
             @Term("where it lies over itself") List<Over> crossings,
             @Term("where no hammer may go") List<Zone> noHammer,
+
+            @Term("what is done to it, in order: the state of the same index is the wire afterwards")
+            List<OperationPlan> operations,
+
             @Term("states as asked for") List<StatePlan> states) {}
+
+    /**
+     * Something done to a strand.
+     *
+     * @param index from 1; 0 is the straight cut wire
+     * @param words in words
+     * @param kind what it is
+     * @param id id of the element that is formed, or of the work; empty for a trim
+     * @param elements ids of the elements that it touches
+     */
+    public record OperationPlan(
+            @Term("from 1; 0 is the straight cut wire") int index,
+            @Term("in words") String words,
+            @Term("what it is") OperationKind kind,
+
+            @Term("id of the element that is formed, or of the work; empty for a trim")
+            String id,
+
+            @Term("ids of the elements that it touches") List<String> elements) {}
+
+    /** What an operation is. */
+    public enum OperationKind {
+        /** An element is formed. */
+        FORM,
+        /** Work of the document. */
+        WORK,
+        /** Handle or spare go. */
+        TRIM
+    }
 
     /** Whether wires are matched in pairs. */
     public enum Pair {
@@ -150,6 +189,7 @@ public record Plan(
      * @param wantsN load that the purpose wants, an estimate; absent where it carries none
      * @param squeezed whether the loads are those of the squeeze test of an ear wire
      * @param opensLeft how many times it can be opened and closed again, an estimate; absent where it does not open
+     * @param pull how it lies under the load that is wanted, and after; absent where none is
      */
     public record ElementPlan(
             @Term("name of the element") String id,
@@ -202,7 +242,10 @@ public record Plan(
             boolean squeezed,
 
             @Term("how many times it can be opened and closed again, an estimate; absent where it does not open")
-            OptionalDouble opensLeft) {}
+            OptionalDouble opensLeft,
+
+            @Term("how it lies under the load that is wanted, and after; absent where none is")
+            Optional<Pull> pull) {}
 
     /**
      * Sizes of something round.

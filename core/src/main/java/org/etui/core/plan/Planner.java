@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import java.util.function.ToDoubleFunction;
 import org.etui.core.check.BadInput;
 import org.etui.core.curve.Arc;
@@ -16,6 +17,7 @@ import org.etui.core.curve.Pose;
 import org.etui.core.curve.Spiral;
 import org.etui.core.element.Ball;
 import org.etui.core.element.Element;
+import org.etui.core.element.Paddle;
 import org.etui.core.mechanics.FormedBy;
 import org.etui.core.mechanics.Hold;
 import org.etui.core.piece.Piece;
@@ -31,6 +33,7 @@ import org.etui.core.sequence.Tool;
 import org.etui.core.tool.Toolbox;
 import org.etui.core.wire.Wire;
 import org.etui.core.work.Marks;
+import org.etui.core.work.Operation;
 import org.etui.core.work.Reading;
 import org.etui.core.work.Run;
 import org.etui.core.work.State;
@@ -67,6 +70,56 @@ public final class Planner {
                 totals(works));
     }
 
+    /**
+     * A strand as it is after one of its operations: outline, stations, crossings and what every element then holds. The drawing
+     * lies as that of the finished piece does; wire that is still straight lies level.
+     *
+     * @param strand id of the strand
+     * @param state 0 for the straight wire, then the index of the operation; the finished wire where empty
+     * @throws BadInput if the document does not hold together, or there is no such strand or state
+     */
+    public static Plan.StrandPlan moment(Piece piece, String strand, OptionalInt state, PlanOptions options) {
+        PieceChecks.require(piece);
+        List<StrandWork> works = piece.strands().parallelStream()
+                .map(s -> StrandWork.of(piece, s))
+                .toList();
+        StrandWork work = works.stream()
+                .filter(w -> w.strand().id().equals(strand))
+                .findFirst()
+                .orElseThrow(() -> new BadInput("strand", strand, "must be the id of a strand of the piece"));
+        int last = work.states().size() - 1;
+        int asked = state.orElse(last);
+        if (asked < 0 || asked > last) {
+            throw new BadInput("state", asked, "must be from 0 to " + last);
+        }
+        StrandWork then = asked == last ? work : work.upTo(piece, asked);
+        Pose view = then.isStraight()
+                ? View.of(List.of(then)).of(then.strand())
+                : View.of(works).of(then.strand());
+        return strand(piece, then, view, options);
+    }
+
+    private static List<Plan.OperationPlan> operations(StrandWork work) {
+        List<Plan.OperationPlan> rows = new ArrayList<>();
+        for (Operation operation : work.operations()) {
+            String id = operation.id();
+            boolean forms = operation instanceof Operation.Form
+                    || work.strand()
+                            .element(id)
+                            .filter(Paddle.class::isInstance)
+                            .isPresent();
+            rows.add(new Plan.OperationPlan(
+                    rows.size() + 1,
+                    operation.inWords(),
+                    forms
+                            ? Plan.OperationKind.FORM
+                            : operation instanceof Operation.Trim ? Plan.OperationKind.TRIM : Plan.OperationKind.WORK,
+                    id,
+                    operation.elements().stream().sorted().toList()));
+        }
+        return List.copyOf(rows);
+    }
+
     private static Plan.StrandPlan strand(Piece piece, StrandWork work, Pose view, PlanOptions options) {
         List<double[]> outline = outline(work.stations(), view);
         return new Plan.StrandPlan(
@@ -81,6 +134,7 @@ public final class Planner {
                 work.stretch(),
                 work.handleAt(),
                 massG(work),
+                work.strand().wire().temper().strain(),
                 work.strand().wire().amberStrain(),
                 work.strand().wire().redStrain(),
                 Extents.of(work, view, outline),
@@ -92,6 +146,7 @@ public final class Planner {
                 Marks.of(work),
                 Overlaps.of(work),
                 NoHammer.of(piece, work),
+                operations(work),
                 states(work, view, options.states()));
     }
 
@@ -174,7 +229,12 @@ public final class Planner {
                                 piece.purpose().wantsN() / work.strand().sharing())
                         : OptionalDouble.empty(),
                 reading.hold().isPresent() && reading.isSqueezed(),
-                reading.opensLeft());
+                reading.opensLeft(),
+                piece.purpose().carriesLoad()
+                        ? reading.hold()
+                                .map(h -> h.under(
+                                        piece.purpose().wantsN() / work.strand().sharing()))
+                        : Optional.empty());
     }
 
     private static OptionalDouble hold(Reading reading, ToDoubleFunction<Hold> figure) {

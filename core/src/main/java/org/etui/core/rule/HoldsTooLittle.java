@@ -4,14 +4,13 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import org.etui.core.mechanics.Hold;
+import org.etui.core.mechanics.Load;
 import org.etui.core.piece.Purpose;
 
 /** A hook, loop or bow that opens under the load that its purpose wants (loads are estimates). */
 final class HoldsTooLittle implements Rule {
     /** Below this share of the load it fails for certain (engineering estimate). */
     private static final double FAILS = 0.6;
-
-    private static final double GRAMS = 1000 / 9.80665;
 
     @Override
     public List<Advice> look(Bench bench) {
@@ -33,13 +32,11 @@ final class HoldsTooLittle implements Rule {
                 String.format(
                         Locale.ROOT,
                         squeezed
-                                ? "The %s stands a squeeze of %.0f g (%.1f N); an ear wire wants %.0f g (%.0f N)."
-                                : "The %s holds %.0f g (%.1f N); a " + purpose.inWords() + " wants %.0f g (%.0f N).",
+                                ? "The %s stands a squeeze of %s; an ear wire wants %s."
+                                : "The %s holds %s; a " + purpose.inWords() + " wants %s.",
                         spot.element().label(),
-                        holds * GRAMS,
-                        holds,
-                        wants * GRAMS,
-                        wants),
+                        Load.inWords(holds),
+                        Load.inWords(wants)),
                 "That load leaves 0.2 mm of opening: the fibres of the bend as a curved beam (estimate, good to about"
                         + " ±10 %).",
                 way.map(Strengthen.Way::instead)

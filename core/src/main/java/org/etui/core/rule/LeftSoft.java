@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import org.etui.core.mechanics.Hold;
+import org.etui.core.mechanics.Load;
 
 /** Soft wire left unhardened in a part that works: it holds, but gives a little every time (common practice). */
 final class LeftSoft implements Rule {
@@ -18,20 +19,22 @@ final class LeftSoft implements Rule {
     private static Optional<Advice> look(Spot spot) {
         double wants =
                 spot.bench().piece().purpose().wantsN() / spot.work().strand().sharing();
-        Hold hold = spot.reading().hold().orElse(new Hold(wants, wants, 0, 0));
-        if (hold.holdsN() < wants || hold.startsToGiveN() >= TRACE * wants) {
+        Optional<Hold> read =
+                spot.reading().hold().filter(h -> h.holdsN() >= wants && h.startsToGiveN() < TRACE * wants);
+        if (read.isEmpty()) {
             return Optional.empty();
         }
+        Hold hold = read.get();
         Optional<Strengthen.Way> way = new Strengthen(spot, "left-soft", Hold::startsToGiveN, TRACE * wants).first();
         return spot.says(
                 Advice.Severity.MIND,
                 "left-soft",
                 String.format(
                         Locale.ROOT,
-                        "The %s holds %.1f N but starts to give at %.1f N: worn often, it opens.",
+                        "The %s holds %s but starts to give at %s: worn often, it opens.",
                         spot.element().label(),
-                        hold.holdsN(),
-                        hold.startsToGiveN()),
+                        Load.inWords(hold.holdsN()),
+                        Load.inWords(hold.startsToGiveN())),
                 "Soft metal takes a trace of set long before it opens for good (estimate, good to about ±10 %).",
                 way.map(Strengthen.Way::instead).orElse("Harden it, or take harder wire."),
                 way.map(w -> w.fix().patches()));

@@ -55,19 +55,21 @@ record Strengthen(Spot spot, String rule, ToDoubleFunction<Hold> figure, double 
      *
      * @param instead in words
      * @param fix as a patch of the document
+     * @param needs what it takes
      */
-    record Way(String instead, Fix fix) {}
+    record Way(String instead, Fix fix, WayOut.Needs needs) {}
 
     /** The first way that reaches the load; empty where none does. */
     Optional<Way> first() {
-        if (!spot.bench().seeksFixes()) {
-            return Optional.empty();
-        }
+        return spot.bench().seeksFixes() ? all().findFirst() : Optional.empty();
+    }
+
+    /** Every way that reaches the load, sought one after the other. */
+    Stream<Way> all() {
         return Stream.<Supplier<Optional<Way>>>of(this::mallet, this::flatten, this::harder, this::thicker)
                 .map(Supplier::get)
                 .flatMap(Optional::stream)
-                .filter(way -> way.fix().tried(spot.bench(), rule, spot.path()).isPresent())
-                .findFirst();
+                .filter(way -> way.fix().tried(spot.bench(), rule, spot.path()).isPresent());
     }
 
     private Run run() {
@@ -152,7 +154,8 @@ record Strengthen(Spot spot, String rule, ToDoubleFunction<Hold> figure, double 
                 if (standsIn(wire)) {
                     return Optional.of(new Way(
                             "Take it " + Word.plain(temper) + ".",
-                            of(wire, Advice.Patch.replace(spot.wireField("temper"), temper))));
+                            of(wire, Advice.Patch.replace(spot.wireField("temper"), temper)),
+                            WayOut.Needs.OTHER_WIRE));
                 }
             }
         }
@@ -176,7 +179,8 @@ record Strengthen(Spot spot, String rule, ToDoubleFunction<Hold> figure, double 
             if (standsIn(wire)) {
                 return Optional.of(new Way(
                         String.format(Locale.ROOT, "Take wire of %.2f mm (AWG %s).", mm, gauge.number()),
-                        of(wire, Advice.Patch.replace(spot.wireField("section"), section))));
+                        of(wire, Advice.Patch.replace(spot.wireField("section"), section)),
+                        WayOut.Needs.OTHER_WIRE));
             }
         }
         return Optional.empty();
@@ -218,7 +222,10 @@ record Strengthen(Spot spot, String rule, ToDoubleFunction<Hold> figure, double 
     private Way worked(String instead, Work work) {
         Piece piece = spot.bench().piece();
         List<Work> works = Stream.concat(piece.work().stream(), Stream.of(work)).toList();
-        return new Way(instead, new Fix(piece.withWork(works), List.of(Advice.Patch.add(Spot.work("-"), work))));
+        return new Way(
+                instead,
+                new Fix(piece.withWork(works), List.of(Advice.Patch.add(Spot.work("-"), work))),
+                WayOut.Needs.TOOLS_OWNED);
     }
 
     private Fix of(Wire wire, Advice.Patch patch) {

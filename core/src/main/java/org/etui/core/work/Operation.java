@@ -21,6 +21,9 @@ public sealed interface Operation {
     /** In words, such as {@code form eye}. */
     String inWords();
 
+    /** Id of the element that it forms, or of the work; empty for a trim. */
+    String id();
+
     /** The elements it works on; none: all but handles. */
     Set<String> elements();
 
@@ -60,6 +63,11 @@ public sealed interface Operation {
 
         private Run formed(Run run) {
             return twistStrain == 0 ? run.asFormed() : run.asFormed().with(f -> f.hardened(twistStrain));
+        }
+
+        @Override
+        public String id() {
+            return element;
         }
 
         @Override
@@ -266,6 +274,11 @@ public sealed interface Operation {
      * @param elements ids of the runs that go
      */
     record Trim(Set<String> elements) implements Operation {
+        @Override
+        public String id() {
+            return "";
+        }
+
         @Override
         public Workpiece apply(Workpiece before) {
             return new Workpiece(

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.BiPredicate;
 import java.util.stream.Collectors;
+import org.etui.core.check.Check;
 import org.etui.core.curve.CentreLine;
 import org.etui.core.curve.Crossing;
 import org.etui.core.curve.Crossings;
@@ -81,6 +82,38 @@ public record StrandWork(
                 alike.stations,
                 alike.crossings,
                 readings(piece, strand, expansion.operations(), states));
+    }
+
+    /**
+     * The same, only as far as a state: what is not done by then is left undone.
+     *
+     * @param piece the piece that the strand is of
+     * @param state index of the state, 0 for the straight wire
+     * @throws IllegalArgumentException if there is no such state
+     */
+    public StrandWork upTo(Piece piece, int state) {
+        Check.within("state", state, 0, states.size() - 1);
+        List<State> until = states.subList(0, state + 1);
+        List<Operation> done = operations.subList(0, state);
+        Workpiece workpiece = states.get(state).workpiece();
+        CentreLine then = workpiece.centreLine();
+        List<CentreLine.Station> points = drawn(workpiece, then);
+        double thickness = strand.wire().section().thicknessMm();
+        return new StrandWork(
+                strand,
+                stretch,
+                handleAt,
+                done,
+                until,
+                then,
+                points,
+                Crossings.of(then, points, thickness, turnsOfOneWrap(strand, workpiece)),
+                readings(piece, strand, done, until));
+    }
+
+    /** Whether nothing of it is bent yet. */
+    public boolean isStraight() {
+        return finished().runs().stream().noneMatch(r -> r.formed() && r.shape().turnRad() > 0);
     }
 
     private static List<State> states(Expansion expansion) {

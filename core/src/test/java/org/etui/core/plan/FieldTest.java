@@ -1,6 +1,7 @@
 package org.etui.core.plan;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 import static org.assertj.core.api.Assertions.within;
 
@@ -9,6 +10,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import org.etui.core.Examples;
+import org.etui.core.check.BadInput;
 import org.etui.core.element.Arc;
 import org.etui.core.element.Straight;
 import org.etui.core.element.Turn;
@@ -16,10 +18,12 @@ import org.etui.core.mechanics.FormedBy;
 import org.etui.core.metal.Metal;
 import org.etui.core.metal.Temper;
 import org.etui.core.pattern.Patterns;
+import org.etui.core.pattern.Remake;
 import org.etui.core.piece.Piece;
 import org.etui.core.piece.Purpose;
 import org.etui.core.piece.Strand;
 import org.etui.core.rule.Advice;
+import org.etui.core.stock.Prices;
 import org.etui.core.tool.Toolbox;
 import org.etui.core.wire.Wire;
 import org.junit.jupiter.api.Test;
@@ -38,8 +42,9 @@ class FieldTest {
     }
 
     private static Field field(Piece piece, Metal metal, double... gauges) {
-        return Field.of(
-                piece, Arrays.stream(gauges).mapToObj(FieldTest::gauge).toList(), TEMPERS, metal, Toolbox.STARTER);
+        List<Field.Gauge> all = Arrays.stream(gauges).mapToObj(FieldTest::gauge).toList();
+        Field.Trial trial = new Field.Trial(all, TEMPERS, metal, Field.thickest(piece));
+        return Field.of(piece, trial, Toolbox.STARTER, Prices.STARTER);
     }
 
     /** Every cell is the whole piece worked again: it says what the plan of that piece says. */
@@ -113,21 +118,84 @@ class FieldTest {
                         .map(Field.Cell::temper))
                 .containsExactly(Temper.SPRING);
         assertThatIllegalArgumentException()
-                .isThrownBy(() -> Field.of(hook(), List.of(), TEMPERS, Metal.COPPER, Toolbox.STARTER))
+                .isThrownBy(() -> new Field.Trial(List.of(), TEMPERS, Metal.COPPER, 0))
                 .withMessageContaining("gauges");
     }
 
-    /** Of a frame with lashings the frame changes and the lashings stay. */
+    /** A frame that follows its pattern is made anew by it, its weave too; of one on its own only the frame changes. */
     @Test
-    void lashings_stayAsTheyAre() {
+    void frame_isMadeAnewByItsPattern_orOnItsOwnAlone() {
         Piece stone = Patterns.find("stone-frame").orElseThrow().usual();
-        double thin = field(stone, Metal.COPPER, 0.8).cells().get(0).massG();
-        double thick = field(stone, Metal.COPPER, 1.6).cells().get(0).massG();
+        Piece loose = stone.withSource(stone.source().orElseThrow().asDetached());
+        double weave =
+                stone.strands().get(stone.strands().size() - 1).wire().section().thicknessMm();
+        for (Piece piece : List.of(stone, loose)) {
+            Field.Cell cell = field(piece, Metal.COPPER, 1.6).cells().get(0);
+            Wire wire = Wire.ofRound(Metal.COPPER, Temper.DEAD_SOFT, 1.6);
+            Plan plan = Planner.plan(Remake.inWire(piece, Field.thickest(piece), wire), PlanOptions.USUAL);
+            double all = plan.totals().wire().stream()
+                    .mapToDouble(Plan.WireTotal::massG)
+                    .sum();
 
-        assertThat(thick).isBetween(2.5 * thin, 4 * thin);
-        assertThat(field(hook(), Metal.COPPER, 1.6).cells().get(0).massG())
-                .isGreaterThan(
-                        3.9 * field(hook(), Metal.COPPER, 0.8).cells().get(0).massG());
+            assertThat(cell.massG()).isCloseTo(all, within(1e-9));
+            assertThat(plan.totals().wire().stream().anyMatch(w -> w.section().thicknessMm() == weave))
+                    .isEqualTo(piece == loose);
+        }
+    }
+
+    /** Grams by the gram: volume, handbook density (8.53 g/cm³) and the price; a metal without a price costs nothing that is known. */
+    @Test
+    void price_isVolumeTimesDensityTimesThePriceOfAGram() {
+        Field.Cell cell = field(hook(), Metal.BRASS, 2).cells().get(0);
+        double grams = Math.PI * cell.cutLengthMm() * 8.53 / 1000;
+        Field.Trial brass = new Field.Trial(List.of(gauge(2)), TEMPERS, Metal.BRASS, 0);
+        Prices none = new Prices("€", List.of(new Prices.Price(Metal.COPPER, 1)));
+        Prices dear = new Prices("€", List.of(new Prices.Price(Metal.BRASS, 0.5)));
+
+        assertThat(Field.of(hook(), brass, Toolbox.STARTER, dear).cells().get(0).price())
+                .hasValueCloseTo(grams / 2, within(1e-9));
+        assertThat(Field.of(hook(), brass, Toolbox.STARTER, none).cells().get(0).price())
+                .isEmpty();
+        assertThatExceptionOfType(BadInput.class)
+                .isThrownBy(new Prices(
+                        "€", List.of(dear.metals().get(0), dear.metals().get(0)))::require)
+                .withMessageContaining("metals.1.metal");
+    }
+
+    /** A failing cell says by how much and shows the bend open; one that holds shows it as good as shut. */
+    @Test
+    void failingCell_saysByHowMuch_andShowsTheBendOpen() {
+        List<Field.Cell> cells = field(hook(), Metal.COPPER, 0.8, 2).cells();
+        Field.Cell weak = cells.get(0);
+        Field.Cell strong = cells.get(7);
+
+        assertThat(weak.shortN()).isCloseTo(10 - weak.holdN().orElseThrow(), within(1e-12));
+        assertThat(weak.pull().orElseThrow().staysMm()).isGreaterThan(0.2);
+        assertThat(strong.shortN()).isZero();
+        assertThat(strong.pull().orElseThrow().staysMm()).isLessThan(0.2);
+        assertThat(weak.tool().orElseThrow().owned()).isPresent();
+        Piece twisted = hook().withWork(List.of(Examples.flatten(0.45, "bend")));
+        assertThat(field(twisted, Metal.BRASS, 1).cells().get(4).overStrain()).isGreaterThan(0);
+    }
+
+    /** The wire of one strand changes with all of that wire, whichever strand it is; a number that is none is refused. */
+    @Test
+    void finerStrand_canBeTriedToo() {
+        Piece stone = Patterns.find("stone-frame").orElseThrow().usual();
+        int fine = stone.strands().size() - 1;
+        Field.Trial trial = new Field.Trial(List.of(gauge(0.35)), TEMPERS, Metal.COPPER, fine);
+        Field.Cell cell =
+                Field.of(stone, trial, Toolbox.STARTER, Prices.STARTER).cells().get(0);
+
+        assertThat(cell.refused()).isEmpty();
+        assertThat(cell.massG())
+                .isLessThan(Planner.plan(stone, PlanOptions.USUAL).totals().wire().stream()
+                        .mapToDouble(Plan.WireTotal::massG)
+                        .sum());
+        Field.Trial none = new Field.Trial(List.of(gauge(1)), TEMPERS, Metal.COPPER, 60);
+        assertThatExceptionOfType(BadInput.class)
+                .isThrownBy(() -> Field.of(stone, none, Toolbox.STARTER, Prices.STARTER))
+                .withMessageContaining("strand");
     }
 
     /** Every reason names a formula, a source and how sure it is, one for every topic. */

@@ -5,6 +5,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import org.etui.core.check.BadInput;
 import org.etui.core.check.Term;
 import org.etui.core.check.Violation;
@@ -32,9 +33,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api")
 class PlanController {
     private final Tools tools;
+    private final PriceList prices;
 
-    PlanController(Tools tools) {
+    PlanController(Tools tools, PriceList prices) {
         this.tools = tools;
+        this.prices = prices;
     }
 
     /** The plan of a piece document. */
@@ -44,7 +47,7 @@ class PlanController {
             @RequestParam(defaultValue = "last") String states,
             @RequestParam(defaultValue = "mm") String units) {
         PlanOptions.States wanted = word("states", states, PlanOptions.States.values());
-        return Planner.plan(piece, new PlanOptions(wanted, new LengthFormat(units(units)), tools.owned()));
+        return Planner.plan(piece, new PlanOptions(wanted, new LengthFormat(units(units)), tools.now()));
     }
 
     /**
@@ -97,7 +100,7 @@ class PlanController {
         Springback answer = question.toolInsideMm().isPresent()
                 ? Springback.onTool(question.wire(), question.toolInsideMm().getAsDouble())
                 : Springback.toFree(question.wire(), question.freeInsideMm().getAsDouble());
-        return answer.with(question.wire(), tools.owned());
+        return answer.with(question.wire(), tools.now());
     }
 
     /**
@@ -106,7 +109,8 @@ class PlanController {
      * @param piece the document
      * @param gauges thicknesses to try
      * @param tempers tempers to try
-     * @param metal the metal; default: that of the first strand
+     * @param metal the metal; that of the strand where absent
+     * @param strand index of the strand whose wire changes; the thickest where absent
      */
     record FieldQuestion(
             @Term("the document") Piece piece,
@@ -117,15 +121,23 @@ class PlanController {
             @Term(value = "tempers to try", from = 1, to = 5)
             List<Temper> tempers,
 
-            @Term("the metal; default: that of the first strand")
-            Optional<Metal> metal) {}
+            @Term("the metal; default: that of the strand") Optional<Metal> metal,
+
+            @Term("index of the strand whose wire changes, with all others of that wire; default: the thickest")
+            OptionalInt strand) {}
 
     /** The whole piece worked again in every gauge and temper. */
     @PostMapping("/fields")
     Field field(@RequestBody FieldQuestion question) {
-        Metal metal =
-                question.metal().orElse(question.piece().strands().get(0).wire().metal());
-        return Field.of(question.piece(), question.gauges(), question.tempers(), metal, tools.owned());
+        Piece piece = question.piece();
+        int strand = question.strand().orElse(Field.thickest(piece));
+        Metal metal = question.metal()
+                .orElse(piece.strands()
+                        .get(Math.max(0, Math.min(strand, piece.strands().size() - 1)))
+                        .wire()
+                        .metal());
+        Field.Trial trial = new Field.Trial(question.gauges(), question.tempers(), metal, strand);
+        return Field.of(piece, trial, tools.now(), prices.now());
     }
 
     static Units units(String word) {

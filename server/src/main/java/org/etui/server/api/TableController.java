@@ -10,6 +10,7 @@ import org.etui.core.measure.GaugeSystem;
 import org.etui.core.metal.Flow;
 import org.etui.core.metal.Metal;
 import org.etui.core.metal.Temper;
+import org.etui.core.metal.TemperNow;
 import org.etui.core.piece.Piece;
 import org.etui.core.plan.Reason;
 import org.etui.server.contract.Schemas;
@@ -127,6 +128,24 @@ class TableController {
                 .map(g -> new NearGauge(g.system(), g.number(), g.diameterMm(), g.deviationOf(thicknessMm)))
                 .toList();
         return new GaugeAnswer(thicknessMm, nearest, List.of());
+    }
+
+    /**
+     * A temper as a reading.
+     *
+     * @param temper its word
+     * @param strain plastic strain since annealed
+     */
+    record TemperRow(
+            @Term("its word") TemperNow temper,
+            @Term("plastic strain since annealed") double strain) {}
+
+    /** The tempers that strain is read as, from soft to hard. */
+    @GetMapping("/tempers")
+    List<TemperRow> tempers() {
+        return Arrays.stream(TemperNow.values())
+                .map(t -> new TemperRow(t, t.strain()))
+                .toList();
     }
 
     /** Why each figure of a plan is what it is: formula, source, how sure. */

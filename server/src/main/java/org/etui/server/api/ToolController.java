@@ -50,7 +50,6 @@ class ToolController {
     @PutMapping
     ResponseEntity<KeptTools> replace(
             @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String match, @RequestBody Toolbox box) {
-        box.require();
         long version = PieceController.version(match)
                 .orElseThrow(() -> new BadInput(
                         HttpHeaders.IF_MATCH, "missing", "must be the version that the change started from"));

@@ -264,33 +264,6 @@ class ShapeTest {
     }
 
     @Test
-    void wire_takenFromTheRackOfGauges_changesCutAndMass() {
-        Page page = browser.open("/pieces/" + id + "/wire");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("AWG 14"))
-                .click();
-        page.getByRole(
-                        AriaRole.BUTTON,
-                        new Page.GetByRoleOptions().setName("brass").setExact(true))
-                .click();
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("half hard"))
-                .click();
-
-        assertThat(page.getByRole(
-                        AriaRole.HEADING, new Page.GetByRoleOptions().setName("1.63 mm brass 70/30, half hard")))
-                .isVisible();
-        for (int i = 0; i < 100 && !kept().toString().contains("half-hard"); i++) {
-            page.waitForTimeout(50);
-        }
-        assertThat(kept().at("/document/strands/0/wire/metal").asString()).isEqualTo("brass");
-        assertThat(kept().at("/document/strands/0/wire/section/label/number").asString())
-                .isEqualTo("14");
-        page.getByLabel("measured thickness").fill("0.8");
-        page.keyboard().press("Enter");
-        assertThat(page.getByText("AWG 20")).isVisible();
-        assertThat(page.getByText("SWG 21").last()).isVisible();
-    }
-
-    @Test
     void card_picksUpAfterAReload_andGoesByOneKey() {
         Page page = browser.open("/pieces/" + id + "/make");
         assertThat(page.getByText("step 1 of 11")).isVisible();

@@ -2,6 +2,8 @@ package org.etui.server.browser;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.etui.server.browser.Screen.button;
+import static org.etui.server.browser.Screen.document;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -50,24 +52,15 @@ class StrengthTest {
         return page;
     }
 
-    private JsonNode document(Page page) {
-        String id = page.url().replaceFirst(".*/pieces/([^/]+)/.*", "$1");
-        return new Http(port).get("/api/pieces/" + id).json().get("document");
-    }
-
     private JsonNode bend(Page page) {
         return new Http(port)
-                .post("/api/plans", document(page).toString())
+                .post("/api/plans", document(new Http(port), page).toString())
                 .json()
                 .at("/strands/0/elements/1");
     }
 
     private static Locator row(Page page, String label) {
         return page.locator(".why-row").filter(new Locator.FilterOptions().setHasText(Pattern.compile("^" + label)));
-    }
-
-    private static Locator button(Page page, String name) {
-        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile(name)));
     }
 
     private static String newtons(JsonNode value) {
@@ -88,7 +81,7 @@ class StrengthTest {
         assertThat(holds).containsText("metal scatters: from");
 
         Locator advice = page.locator(".advice.mind");
-        assertThat(advice).containsText("a necklace closure wants 1020 g (10 N)");
+        assertThat(advice).containsText("a necklace closure wants 1.02 kg (10 N)");
         advice.getByRole(AriaRole.BUTTON).click();
         assertThat(advice).hasCount(0);
 
@@ -115,8 +108,8 @@ class StrengthTest {
         page.keyboard().type("0.9");
         page.keyboard().press("Enter");
 
-        page.waitForCondition(
-                () -> document(page).at("/work").get(0).get("toMm").asDouble() == 0.9);
+        page.waitForCondition(() ->
+                document(new Http(port), page).at("/work").get(0).get("toMm").asDouble() == 0.9);
         JsonNode bend = bend(page);
         assertThat(bend.get("holdN").asDouble()).isGreaterThan(2 * before);
         assertThat(row(page, "holds")).containsText(newtons(bend.get("holdN")));

@@ -9,6 +9,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
 import org.etui.server.Http;
 import org.etui.server.ServerTest;
@@ -28,13 +29,14 @@ class ViewsTest {
     private static final Map<String, String> READY = Map.ofEntries(
             Map.entry("/tray", ".tray-piece"),
             Map.entry("/tray/new", ".card h3"),
+            Map.entry("/tray/measure", ".ways li"),
             Map.entry("/rack", ".soon"),
             Map.entry("/bath", ".soon"),
             Map.entry("/daybook", ".soon"),
             Map.entry("/tools", ".tool-mat button"),
-            Map.entry("wire", ".gauge"),
+            Map.entry("wire", ".field-cell"),
             Map.entry("shape", "[data-testid=cut]"),
-            Map.entry("harden", ".soon"),
+            Map.entry("harden", ".step"),
             Map.entry("colour", ".soon"),
             Map.entry("cut", ".table"),
             Map.entry("make", ".bench-card h1"),
@@ -85,7 +87,7 @@ class ViewsTest {
 
     private List<String> paths(String station, int shapes) {
         List<String> paths = new ArrayList<>();
-        int most = station.equals("shape") ? shapes : 1;
+        int most = Set.of("shape", "wire", "harden").contains(station) ? shapes : 1;
         for (int i = 0; i < most; i++) {
             paths.add("/pieces/" + tray.get(i).get("id").asString() + "/" + station);
         }

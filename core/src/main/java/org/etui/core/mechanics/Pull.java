@@ -1,0 +1,28 @@
+package org.etui.core.mechanics;
+
+import java.util.List;
+import org.etui.core.check.Term;
+
+/**
+ * A bend pulled open by a load and let go. Outlines are centre lines with both legs, the middle of the back at the origin, the
+ * mouth to the right; of a load beyond what the bend can carry they show the furthest that is reckoned.
+ *
+ * @param loadN the load
+ * @param opensMm how far it opens under the load
+ * @param staysMm how far it stays open afterwards
+ * @param beyond whether no section of the wire carries that load
+ * @param rest before: x, y, mm
+ * @param under under the load: x, y, mm
+ * @param after let go: x, y, mm
+ */
+public record Pull(
+        @Term("the load, N") double loadN,
+        @Term("how far it opens under the load, mm") double opensMm,
+        @Term("how far it stays open afterwards, mm") double staysMm,
+
+        @Term("whether no section of the wire carries that load")
+        boolean beyond,
+
+        @Term("centre line before: x, y, mm") List<double[]> rest,
+        @Term("centre line under the load: x, y, mm") List<double[]> under,
+        @Term("centre line let go: x, y, mm") List<double[]> after) {}

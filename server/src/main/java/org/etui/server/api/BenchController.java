@@ -1,0 +1,200 @@
+package org.etui.server.api;
+
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+import org.etui.core.check.BadInput;
+import org.etui.core.check.Term;
+import org.etui.core.measure.LengthFormat;
+import org.etui.core.measure.Units;
+import org.etui.core.pattern.Remake;
+import org.etui.core.piece.Piece;
+import org.etui.core.piece.Purpose;
+import org.etui.core.piece.With;
+import org.etui.core.plan.PairMend;
+import org.etui.core.plan.Plan;
+import org.etui.core.plan.PlanOptions;
+import org.etui.core.plan.Planner;
+import org.etui.core.plan.Thinning;
+import org.etui.core.rule.WayOut;
+import org.etui.core.wire.Wire;
+import org.etui.server.instrument.Calliper;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Questions that come up at the bench: other wire, a moment of the work, a pull of the hammer, what was measured. */
+@RestController
+@RequestMapping("/api")
+class BenchController {
+    private final Tools tools;
+    private final Calliper calliper;
+
+    BenchController(Tools tools, Calliper calliper) {
+        this.tools = tools;
+        this.calliper = calliper;
+    }
+
+    /**
+     * A piece to make anew.
+     *
+     * @param piece the document
+     * @param measures measures of its pattern that change
+     * @param strand index of the strand whose wire changes
+     * @param wire the wire; as it is where absent
+     */
+    record RemakeQuestion(
+            @Term("the document") Piece piece,
+
+            @Term(value = "measures of its pattern that change", or = "{}")
+            Map<String, Object> measures,
+
+            @Term(value = "index of the strand whose wire changes, with all others of that wire", from = 0, or = "0")
+            int strand,
+
+            @Term("the wire; default: as it is") Optional<Wire> wire) {}
+
+    /** The piece with other measures of its pattern, or in other wire. */
+    @PostMapping("/remakes")
+    Piece remake(@RequestBody RemakeQuestion question) {
+        Piece piece = question.piece();
+        if (!question.measures().isEmpty()) {
+            return Remake.with(piece, question.measures(), question.wire());
+        }
+        if (question.strand() >= piece.strands().size()) {
+            throw new BadInput(
+                    "strand",
+                    question.strand(),
+                    "must be from 0 to " + (piece.strands().size() - 1));
+        }
+        Wire now = piece.strands().get(question.strand()).wire();
+        return Remake.inWire(piece, question.strand(), question.wire().orElse(now));
+    }
+
+    /**
+     * A moment of the work.
+     *
+     * @param piece the document
+     * @param strand id of the strand
+     * @param state 0 for the straight wire, then the index of the operation; the finished wire where absent
+     */
+    record MomentQuestion(
+            @Term("the document") Piece piece,
+            @Term(value = "id of the strand", to = 60) String strand,
+
+            @Term(
+                    value = "0 for the straight wire, then the index of the operation; default: the finished wire",
+                    from = 0,
+                    to = 2000)
+            OptionalInt state) {}
+
+    /** A strand as it is after one of its operations. */
+    @PostMapping("/moments")
+    Plan.StrandPlan moment(@RequestBody MomentQuestion question) {
+        return Planner.moment(
+                question.piece(),
+                question.strand(),
+                question.state(),
+                new PlanOptions(PlanOptions.States.LAST, new LengthFormat(Units.MM), tools.now()));
+    }
+
+    /**
+     * A place to flatten.
+     *
+     * @param piece the document
+     * @param strand id of the strand
+     * @param element id of the element
+     * @param with hammer or die
+     */
+    record ThinningQuestion(
+            @Term("the document") Piece piece,
+            @Term(value = "id of the strand", to = 60) String strand,
+            @Term(value = "id of the element", to = 60) String element,
+
+            @Term(value = "hammer or die", or = "\"domed-hammer\"")
+            With with) {}
+
+    /** An element flattened further and further. */
+    @PostMapping("/thinnings")
+    Thinning thinning(@RequestBody ThinningQuestion question) {
+        return Thinning.of(question.piece(), question.strand(), question.element(), question.with());
+    }
+
+    /**
+     * Two finished pieces.
+     *
+     * @param piece the document that both were made by
+     * @param strand index of the strand
+     * @param element id of what was measured across; the widest of the strand where absent
+     * @param first what one measures
+     * @param second what the other measures
+     */
+    record PairQuestion(
+            @Term("the document that both were made by") Piece piece,
+
+            @Term(value = "index of the strand", from = 0, or = "0")
+            int strand,
+
+            @Term("id of what was measured across; default: the widest of the strand")
+            Optional<String> element,
+
+            @Term("what one measures") PairMend.Measures first,
+            @Term("what the other measures") PairMend.Measures second) {}
+
+    /** Which of two to tap, open out or tighten, and by how much. */
+    @PostMapping("/pairs")
+    PairMend pair(@RequestBody PairQuestion question) {
+        return PairMend.of(
+                question.piece(), question.strand(), question.element(), question.first(), question.second());
+    }
+
+    /**
+     * A hook that fails.
+     *
+     * @param wire its wire as bought, as far as that is known
+     * @param insideMm inside of its bend
+     * @param purpose what it closes
+     * @param fails how it fails
+     */
+    record MeasuredQuestion(
+            @Term("its wire as bought, as far as that is known")
+            Wire wire,
+
+            @Term(value = "inside of its bend, mm", above = 0, to = 60)
+            double insideMm,
+
+            @Term(value = "what it closes", or = "\"necklace-closure\"")
+            Purpose purpose,
+
+            @Term("how it fails") WayOut.Failure fails) {}
+
+    /** What a hook that was measured holds, and the ways out by the tools owned. */
+    @PostMapping("/measured-hooks")
+    WayOut.Found measured(@RequestBody MeasuredQuestion question) {
+        return WayOut.of(
+                new WayOut.Measured(question.wire(), question.insideMm(), question.purpose(), question.fails()),
+                tools.now());
+    }
+
+    /** @param aboutMm what is being measured, roughly */
+    record CalliperQuestion(
+            @Term(value = "what is being measured, roughly, mm", above = 0, to = 1000)
+            double aboutMm) {}
+
+    /**
+     * What a calliper reads.
+     *
+     * @param mm the reading
+     * @param from which calliper
+     */
+    record CalliperReading(
+            @Term("the reading, mm") double mm,
+            @Term("which calliper") String from) {}
+
+    /** Reads the calliper. */
+    @PostMapping("/calliper")
+    CalliperReading read(@RequestBody CalliperQuestion question) {
+        return new CalliperReading(calliper.readMm(question.aboutMm()), calliper.name());
+    }
+}

@@ -1,0 +1,41 @@
+package org.etui.server.browser;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.Locale;
+import java.util.regex.Pattern;
+import org.etui.server.Http;
+import tools.jackson.databind.JsonNode;
+
+/** What tests read off a page of a piece, and how the screen writes what the API says. */
+final class Screen {
+    /** Standard gravity (ISO 80000-3). */
+    private static final double GRAMS = 1000 / 9.80665;
+
+    private Screen() {}
+
+    /** A button by a pattern of its name. */
+    static Locator button(Page page, String name) {
+        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile(name)));
+    }
+
+    /** The document as kept of the piece that a page shows. */
+    static JsonNode document(Http http, Page page) {
+        String id = page.url().replaceFirst(".*/pieces/([^/]+)/.*", "$1");
+        return http.get("/api/pieces/" + id).json().get("document");
+    }
+
+    /** Its plan. */
+    static JsonNode plan(Http http, Page page) {
+        return http.post("/api/plans", document(http, page).toString()).json();
+    }
+
+    /** A load in N as the screen writes it in grams. */
+    static String grams(JsonNode newtons) {
+        double g = newtons.asDouble() * GRAMS;
+        return g < 1000
+                ? String.format(Locale.ROOT, "%.0f g", g)
+                : String.format(Locale.ROOT, g < 9950 ? "%.2f kg" : "%.1f kg", g / 1000);
+    }
+}

@@ -1,0 +1,75 @@
+import { memo } from 'react';
+import type { ElementPlan, StrandPlan } from '../../api/types';
+import { useSettings } from '../../app/settings';
+import { stationOf } from './stationOf';
+import { length, load, thickness, words } from '../../app/units';
+
+/** An element before its work and as it is, in figures. */
+export const BeforeAfter = memo(function BeforeAfter(props: {
+  /** id of the element */
+  element: string;
+  /** the strand before any work on it; the same as now where there is none */
+  before: StrandPlan | undefined;
+  /** the strand as it is shown */
+  now: StrandPlan;
+}) {
+  const { element, before, now } = props;
+  const { units } = useSettings();
+  const find = (strand: StrandPlan | undefined) => strand?.elements.find((e) => e.id === element);
+  const [old, current] = [find(before), find(now)];
+  if (!current) return null;
+  const rows: [string, (e: ElementPlan, s: StrandPlan | undefined) => string][] = [
+    [current.squeezed ? 'stands' : 'holds', (e) => (e.holdN === undefined ? '–' : load(e.holdN))],
+    ['wanted', (e) => (e.wantsN === undefined ? 'no load' : load(e.wantsN))],
+    ['temper', (e) => words(e.temperNow)],
+    ['Vickers', (e) => `${e.hardnessHv.toFixed(0)} HV`],
+    ['strain used', (e) => `${e.strain.toFixed(2)} of ${now.redStrain.toFixed(2)}`],
+    ['inside', (e) => (e.finished ? length(e.finished.insideMm, units) : '–')],
+    [
+      'thick × wide',
+      (e, s) => {
+        const at = stationOf(s, e.id);
+        return at
+          ? `${thickness(at.thicknessMm, units).replace(/ .*/, '')} × ${thickness(at.widthMm, units)}`
+          : '–';
+      },
+    ],
+    [
+      'opens again',
+      (e) =>
+        e.opensLeft === undefined
+          ? '–'
+          : e.opensLeft >= 100
+            ? 'over 100 ×'
+            : `about ${Math.floor(e.opensLeft)} ×`,
+    ],
+  ];
+  const shown = rows
+    .map(([label, value]) => [label, old ? value(old, before) : '–', value(current, now)] as const)
+    .filter(([, a, b]) => a !== '–' || b !== '–');
+  const changes = before !== undefined && before !== now;
+  return (
+    <table className="table compare">
+      {changes && (
+        <thead>
+          <tr>
+            <th aria-label="figure" />
+            <th className="n">before</th>
+            <th className="n">after</th>
+          </tr>
+        </thead>
+      )}
+      <tbody>
+        {shown.map(([label, a, b]) => (
+          <tr key={label}>
+            <td>{label}</td>
+            {changes && <td className={`n${a === b ? ' alike' : ''}`}>{a}</td>}
+            <td className={`n${changes && a === b ? ' alike' : ''}`} data-row={label}>
+              {b}
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+});
