@@ -28,6 +28,9 @@ public sealed interface Work {
     /** The same on other elements. */
     Work on(List<String> others);
 
+    /** The same under another name, on another strand, at another moment. */
+    Work moved(String otherId, String otherStrand, String otherAfter);
+
     /**
      * Flatten to a thickness.
      *
@@ -61,6 +64,11 @@ public sealed interface Work {
         public Flatten on(List<String> others) {
             return new Flatten(id, strand, others, toMm, with, after);
         }
+
+        @Override
+        public Flatten moved(String otherId, String otherStrand, String otherAfter) {
+            return new Flatten(otherId, otherStrand, elements, toMm, with, otherAfter);
+        }
     }
 
     /**
@@ -91,6 +99,11 @@ public sealed interface Work {
         @Override
         public Planish on(List<String> others) {
             return new Planish(id, strand, others, with, after);
+        }
+
+        @Override
+        public Planish moved(String otherId, String otherStrand, String otherAfter) {
+            return new Planish(otherId, otherStrand, elements, with, otherAfter);
         }
     }
 
@@ -123,6 +136,11 @@ public sealed interface Work {
         public Texture on(List<String> others) {
             return new Texture(id, strand, others, with, after);
         }
+
+        @Override
+        public Texture moved(String otherId, String otherStrand, String otherAfter) {
+            return new Texture(otherId, otherStrand, elements, with, otherAfter);
+        }
     }
 
     /**
@@ -153,6 +171,11 @@ public sealed interface Work {
         @Override
         public Jaws on(List<String> others) {
             return new Jaws(id, strand, others, passes, after);
+        }
+
+        @Override
+        public Jaws moved(String otherId, String otherStrand, String otherAfter) {
+            return new Jaws(otherId, otherStrand, elements, passes, otherAfter);
         }
     }
 
@@ -189,6 +212,11 @@ public sealed interface Work {
         public Mallet on(List<String> others) {
             return new Mallet(id, strand, others, passes, with, after);
         }
+
+        @Override
+        public Mallet moved(String otherId, String otherStrand, String otherAfter) {
+            return new Mallet(otherId, otherStrand, elements, passes, with, otherAfter);
+        }
     }
 
     /**
@@ -219,6 +247,11 @@ public sealed interface Work {
         @Override
         public Flex on(List<String> others) {
             return new Flex(id, strand, others, times, after);
+        }
+
+        @Override
+        public Flex moved(String otherId, String otherStrand, String otherAfter) {
+            return new Flex(otherId, otherStrand, elements, times, otherAfter);
         }
     }
 
@@ -251,6 +284,11 @@ public sealed interface Work {
         public Tumble on(List<String> others) {
             return new Tumble(id, strand, others, minutes, after);
         }
+
+        @Override
+        public Tumble moved(String otherId, String otherStrand, String otherAfter) {
+            return new Tumble(otherId, otherStrand, elements, minutes, otherAfter);
+        }
     }
 
     /**
@@ -277,6 +315,11 @@ public sealed interface Work {
         @Override
         public Reclose on(List<String> others) {
             return new Reclose(id, strand, others, after);
+        }
+
+        @Override
+        public Reclose moved(String otherId, String otherStrand, String otherAfter) {
+            return new Reclose(otherId, otherStrand, elements, otherAfter);
         }
     }
 
@@ -309,6 +352,11 @@ public sealed interface Work {
         public Straighten on(List<String> others) {
             return new Straighten(id, strand, others, passes, after);
         }
+
+        @Override
+        public Straighten moved(String otherId, String otherStrand, String otherAfter) {
+            return new Straighten(otherId, otherStrand, elements, passes, otherAfter);
+        }
     }
 
     /**
@@ -340,6 +388,11 @@ public sealed interface Work {
         public OpenClose on(List<String> others) {
             return new OpenClose(id, strand, others, times, after);
         }
+
+        @Override
+        public OpenClose moved(String otherId, String otherStrand, String otherAfter) {
+            return new OpenClose(otherId, otherStrand, elements, times, otherAfter);
+        }
     }
 
     /**
@@ -366,6 +419,11 @@ public sealed interface Work {
         @Override
         public Trim on(List<String> others) {
             return new Trim(id, strand, others, after);
+        }
+
+        @Override
+        public Trim moved(String otherId, String otherStrand, String otherAfter) {
+            return new Trim(otherId, otherStrand, elements, otherAfter);
         }
     }
 
@@ -401,6 +459,11 @@ public sealed interface Work {
         public Pierce on(List<String> others) {
             return new Pierce(id, strand, others, part, diameterMm, after);
         }
+
+        @Override
+        public Pierce moved(String otherId, String otherStrand, String otherAfter) {
+            return new Pierce(otherId, otherStrand, elements, part, diameterMm, otherAfter);
+        }
     }
 
     /**
@@ -435,6 +498,11 @@ public sealed interface Work {
         public Dimple on(List<String> others) {
             return new Dimple(id, strand, others, part, dimples, after);
         }
+
+        @Override
+        public Dimple moved(String otherId, String otherStrand, String otherAfter) {
+            return new Dimple(otherId, otherStrand, elements, part, dimples, otherAfter);
+        }
     }
 
     /**
@@ -468,6 +536,11 @@ public sealed interface Work {
         @Override
         public Press on(List<String> others) {
             return new Press(id, strand, others, toMm, with, after);
+        }
+
+        @Override
+        public Press moved(String otherId, String otherStrand, String otherAfter) {
+            return new Press(otherId, otherStrand, elements, toMm, with, otherAfter);
         }
     }
 }

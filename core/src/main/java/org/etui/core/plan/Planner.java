@@ -64,7 +64,7 @@ public final class Planner {
                 works.parallelStream()
                         .map(w -> strand(piece, w, view.of(w.strand()), options))
                         .toList(),
-                BenchCard.of(piece, works, advice, options.format(), options.box()),
+                BenchCard.of(piece, works, advice, options.format(), options.box(), options.school()),
                 advice,
                 Cautions.of(piece, works),
                 totals(works));

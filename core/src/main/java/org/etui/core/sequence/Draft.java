@@ -1,30 +1,67 @@
 package org.etui.core.sequence;
 
-import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
-import org.etui.core.rule.Advice;
+import org.etui.core.piece.Strand;
 
-/** Collects the fields of a step. */
+/** Collects the fields of a step of one strand, before strands that are worked alike are put together. */
 final class Draft {
-    private final String strand;
-    private final String title;
-    private final String tool;
-    private String text = "";
-    private String check = "";
-    private String caution = "";
-    private double minutes = 1;
-    private boolean handsOn = true;
-    private Optional<String> element = Optional.empty();
-    private OptionalDouble markMm = OptionalDouble.empty();
-    private OptionalInt state = OptionalInt.empty();
-    private Optional<String> place = Optional.empty();
+    final String strand;
+    final String name;
+    final int wires;
+    final String key;
+    final String title;
+    final String tool;
+    String text = "";
+    String check = "";
+    String caution = "";
+    double minutes = 1;
+    boolean handsOn = true;
+    Step.Shows shows = Step.Shows.PIECE;
+    Optional<String> element = Optional.empty();
+    OptionalDouble markMm = OptionalDouble.empty();
+    OptionalInt state = OptionalInt.empty();
+    Optional<String> place = Optional.empty();
 
-    Draft(String strand, String title, String tool) {
+    /**
+     * A step of a strand.
+     *
+     * @param key what is done, alike in every strand of the same wire that is worked alike
+     */
+    Draft(Strand strand, String key, String title, String tool) {
+        this(
+                strand.id(),
+                strand.title(),
+                strand.count(),
+                key + " | " + strand.wire().inWords(),
+                title,
+                tool);
+    }
+
+    /** The same, done once whatever the wire is. */
+    Draft forAll(String words) {
+        Draft all = new Draft(strand, name, wires, words, title, tool);
+        all.text = text;
+        all.check = check;
+        all.minutes = minutes;
+        all.handsOn = handsOn;
+        all.shows = shows;
+        return all;
+    }
+
+    private Draft(String strand, String name, int wires, String key, String title, String tool) {
         this.strand = strand;
+        this.name = name;
+        this.wires = wires;
+        this.key = key;
         this.title = title;
         this.tool = tool;
+    }
+
+    /** A step of the whole piece. */
+    static Draft whole(String key, String title, String tool) {
+        return new Draft("", "", 1, key, title, tool);
     }
 
     Draft text(String words) {
@@ -45,6 +82,12 @@ final class Draft {
     /** Goes on by itself: hands are free meanwhile. */
     Draft handsOff() {
         handsOn = false;
+        return this;
+    }
+
+    /** What its picture shows. */
+    Draft shows(Step.Shows what) {
+        shows = what;
         return this;
     }
 
@@ -77,14 +120,5 @@ final class Draft {
     Draft advice(String path) {
         place = Optional.of(path);
         return this;
-    }
-
-    Step step(List<Advice> all) {
-        List<String> rules = all.stream()
-                .filter(a -> place.isPresent() && a.where().equals(place.get()))
-                .map(Advice::rule)
-                .distinct()
-                .toList();
-        return new Step(strand, title, tool, text, check, caution, rules, handsOn, minutes, element, markMm, state);
     }
 }

@@ -21,8 +21,9 @@ import org.etui.core.work.StrandWork;
  * Says how an element is formed.
  *
  * @param format how lengths are written
+ * @param school what the maker was taught
  */
-record FormingWords(LengthFormat format) {
+record FormingWords(LengthFormat format, School school) {
     /** A tool owned that is off by more than this makes another size (engineering estimate). */
     private static final double OTHER_SHARE = 0.03;
 
@@ -72,7 +73,11 @@ record FormingWords(LengthFormat format) {
         if (element instanceof Spiral spiral) {
             String where =
                     spiral.centre() == Spiral.Centre.CLOSED ? "Roll the end round itself, " : "Bend the first round, ";
-            return where + "then push it round a few millimetres at a time, laid against the last turn"
+            String laid = school.spiral() == School.Spiral.PUSH
+                    ? "then hold it flat and push the wire round it a few millimetres at a time, laid against the last turn"
+                    : "then hold the wire and turn the pliers, drawing it in a few millimetres at a time, laid against the"
+                            + " last turn";
+            return where + laid
                     + (spiral.gapMm() > 0 ? ", " + format.write(spiral.gapMm(), Rounding.NEAREST) + " apart" : "")
                     + ". "
                     + (spiral.riseMm() > 0
@@ -153,7 +158,10 @@ record FormingWords(LengthFormat format) {
     }
 
     static String plain(double number) {
-        return java.math.BigDecimal.valueOf(number).stripTrailingZeros().toPlainString();
+        return java.math.BigDecimal.valueOf(number)
+                .setScale(2, java.math.RoundingMode.HALF_UP)
+                .stripTrailingZeros()
+                .toPlainString();
     }
 
     /** What to look at afterwards. */

@@ -7,12 +7,14 @@ import java.util.OptionalInt;
 import org.etui.core.check.Term;
 
 /**
- * One step of the bench card.
+ * A step of the bench card.
  *
- * @param strand id of the strand; empty for the whole piece
+ * @param strand id of the strand, the first where several are worked alike; empty for the whole piece
  * @param title what to do, short
  * @param tool with what
  * @param text how
+ * @param each what differs from strand to strand, where several are worked alike; else empty
+ * @param wires how many wires it is done to, one after the other; 1 for the whole piece
  * @param check what to look at afterwards
  * @param caution what to beware of; empty where nothing special
  * @param advice rules that speak of this step
@@ -21,12 +23,22 @@ import org.etui.core.check.Term;
  * @param element id of the element formed
  * @param markMm mark that it starts at, mm from the trued end
  * @param state index of the strand's state afterwards; absent where the wire does not change
+ * @param shows what its pictures show
  */
 public record Step(
-        @Term("id of the strand; empty for the whole piece") String strand,
+        @Term("id of the strand, the first where several are worked alike; empty for the whole piece")
+        String strand,
+
         @Term("what to do, short") String title,
         @Term("with what") String tool,
         @Term("how") String text,
+
+        @Term("what differs from strand to strand, where several are worked alike; else empty")
+        List<Each> each,
+
+        @Term("how many wires it is done to, one after the other; 1 for the whole piece")
+        int wires,
+
         @Term("what to look at afterwards") String check,
 
         @Term("what to beware of; empty where nothing special")
@@ -40,4 +52,66 @@ public record Step(
         @Term("mark that it starts at, mm from the trued end")
         OptionalDouble markMm,
 
-        @Term("index of the strand's state afterwards") OptionalInt state) {}
+        @Term("index of the strand's state afterwards") OptionalInt state,
+        @Term("what its pictures show") Shows shows) {
+
+    /** How long hands are needed, minutes. */
+    double handsOnMinutes() {
+        return handsOn ? minutes : 0;
+    }
+
+    /**
+     * One of several strands that are worked alike.
+     *
+     * @param strand its id
+     * @param title its name
+     * @param wires how many wires
+     * @param text what is different for it; empty where nothing is
+     * @param state index of its state afterwards; absent where the wire does not change
+     */
+    public record Each(
+            @Term("its id") String strand,
+            @Term("its name") String title,
+            @Term("how many wires") int wires,
+
+            @Term("what is different for it; empty where nothing is")
+            String text,
+
+            @Term("index of its state afterwards") OptionalInt state) {}
+
+    /** What the pictures of a step show, before and after. */
+    public enum Shows {
+        /** Wire as it comes off the spool; straight wire. */
+        STRAIGHTENING,
+        /** A pinched end; a flush end. */
+        TRUING,
+        /** Straight wire; the same with its marks. */
+        MARKS,
+        /** Wire on the spool; the cut length. */
+        CUT,
+        /** An end with a burr; a dressed end. */
+        DRESSING,
+        /** The wire before and after, as the states of the plan have it. */
+        STATES,
+        /** The piece without and with what is put on. */
+        STRINGING,
+        /** Two apart; joined. */
+        JOINING,
+        /** Wire going into the tumbler; bright wire. */
+        TUMBLING,
+        /** Dull metal; clean metal. */
+        CLEANING,
+        /** Bright metal; dark metal. */
+        DARKENING,
+        /** Wet; dry. */
+        DRYING,
+        /** Dark metal; high places bright again. */
+        POLISHING,
+        /** Polished; sealed. */
+        SEALING,
+        /** Work done so far; rested hands. */
+        REST,
+        /** The piece beside what is still to be looked at. */
+        PIECE
+    }
+}

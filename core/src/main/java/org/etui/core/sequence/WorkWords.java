@@ -33,50 +33,63 @@ record WorkWords(LengthFormat format, Toolbox box) {
         } else if (operation instanceof Operation.Harden harden) {
             draft = harden(work, harden);
         } else if (operation instanceof Operation.Tumble tumble) {
-            draft = new Draft(work.strand().id(), title("Tumble", work, operation), "tumbler, steel shot")
+            draft = draft(work, operation, title("Tumble", work, operation), "tumbler, steel shot")
                     .text("Tumble for " + Math.round(tumble.minutes())
                             + " min in steel shot with a drop of soap; rinse and dry. It hardens the skin only.")
                     .check("It is bright all over, and springs a little more.")
                     .handsOff()
+                    .shows(Step.Shows.TUMBLING)
                     .minutes(tumble.minutes());
+            if (tumble.elements().isEmpty()) {
+                draft = draft.forAll("tumble " + operation.id());
+            }
         } else if (operation instanceof Operation.Straighten straighten) {
-            draft = new Draft(work.strand().id(), title("Straighten", work, operation), "nylon jaws")
+            draft = draft(work, operation, title("Straighten", work, operation), "nylon jaws")
                     .text("Draw it through the jaws " + times(straighten.passes())
                             + ", gently: straightening hardens too.")
                     .check("It lies on the block without a bow.")
                     .minutes(work.strand().count());
         } else if (operation instanceof Operation.Reclose) {
-            draft = new Draft(work.strand().id(), title("Close again", work, operation), "nylon jaws")
+            draft = draft(work, operation, title("Close again", work, operation), "nylon jaws")
                     .text("Hammering has opened it: press it back until the inside is as it was formed.")
                     .check("The inside fits the tool again; compare pairs.")
                     .minutes(work.strand().count());
         } else if (operation instanceof Operation.OpenClose open) {
-            draft = new Draft(
-                            work.strand().id(),
-                            title("Open and close", work, operation),
-                            "two pairs of flat-nose pliers")
+            draft = draft(work, operation, title("Open and close", work, operation), "two pairs of flat-nose pliers")
                     .text("Open it sideways, never pull it round, and close it again, " + times(open.times()) + ".")
                     .check("No light shows at the cut.")
                     .minutes(work.strand().count());
         } else {
             throw new IllegalArgumentException("no words for " + operation.inWords());
         }
+        if (!(operation instanceof Operation.Tumble)) {
+            draft.shows(Step.Shows.STATES);
+        }
         return draft.state(state).finds(found(work, operation, state));
+    }
+
+    private static Draft draft(StrandWork work, Operation operation, String title, String tool) {
+        return new Draft(work.strand(), "work " + operation.id(), title, tool);
     }
 
     /** What is done to a bought sheet shape; empty for work on wire. */
     Optional<Draft> ofBlank(Work work) {
         if (work instanceof Work.Pierce pierce) {
-            return Optional.of(
-                    new Draft("", "Pierce the " + pierce.part().replace('-', ' '), "hole punch or drill, block")
-                            .text("Mark the middle, then punch or drill " + hundredths(pierce.diameterMm())
-                                    + ", about 1 mm from the edge or further in.")
-                            .check("No burr on either side.")
-                            .caution("Wear safety glasses; clamp the sheet, never hold it by hand.")
-                            .minutes(2));
+            return Optional.of(Draft.whole(
+                            "pierce " + pierce.id(),
+                            "Pierce the " + pierce.part().replace('-', ' '),
+                            "hole punch or drill, block")
+                    .text("Mark the middle, then punch or drill " + hundredths(pierce.diameterMm())
+                            + ", about 1 mm from the edge or further in.")
+                    .check("No burr on either side.")
+                    .caution("Wear safety glasses; clamp the sheet, never hold it by hand.")
+                    .minutes(2));
         }
         if (work instanceof Work.Dimple dimple) {
-            return Optional.of(new Draft("", "Dimple the " + dimple.part().replace('-', ' '), tool(With.BALL_HAMMER))
+            return Optional.of(Draft.whole(
+                            "dimple " + dimple.id(),
+                            "Dimple the " + dimple.part().replace('-', ' '),
+                            tool(With.BALL_HAMMER))
                     .text(
                             "Strike " + dimple.dimples()
                                     + " dimples with the ball, from the middle outward; through thin cloth they come out softer. It domes by itself.")
@@ -94,8 +107,9 @@ record WorkWords(LengthFormat format, Toolbox box) {
                 .max()
                 .orElse(0);
         boolean press = flatten.with() == With.DIE;
-        return new Draft(
-                        work.strand().id(),
+        return draft(
+                        work,
+                        flatten,
                         title(press ? "Press" : "Flatten", work, flatten) + " to " + hundredths(flatten.toMm()),
                         press ? "ring dies, heavy hammer" : tool(flatten.with()) + ", bench block")
                 .text(
@@ -125,8 +139,9 @@ record WorkWords(LengthFormat format, Toolbox box) {
             case MALLET -> "Tap with the mallet:";
             case FLEX -> "Flex";
         };
-        Draft draft = new Draft(
-                        work.strand().id(),
+        Draft draft = draft(
+                        work,
+                        harden,
                         title(verb, work, harden),
                         harden.verb() == Hardening.FLEX ? "fingers" : tool(harden.with()))
                 .text(text)

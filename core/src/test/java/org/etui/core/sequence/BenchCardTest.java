@@ -5,15 +5,26 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
 import org.etui.core.Examples;
+import org.etui.core.element.Loop;
+import org.etui.core.element.Turn;
 import org.etui.core.measure.LengthFormat;
 import org.etui.core.measure.Units;
+import org.etui.core.metal.Metal;
+import org.etui.core.metal.Temper;
 import org.etui.core.pattern.Pattern;
 import org.etui.core.pattern.Patterns;
+import org.etui.core.piece.Colour;
 import org.etui.core.piece.Piece;
+import org.etui.core.piece.Strand;
+import org.etui.core.piece.Work;
 import org.etui.core.plan.Plan;
 import org.etui.core.plan.PlanOptions;
 import org.etui.core.plan.Planner;
+import org.etui.core.tool.Toolbox;
+import org.etui.core.wire.Wire;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -79,10 +90,15 @@ class BenchCardTest {
             assertThat(step.text()).isNotBlank();
             assertThat(step.check()).isNotBlank();
             assertThat(step.minutes()).isPositive();
-            if (step.state().isPresent()) {
-                int before = last.getOrDefault(step.strand(), -1);
-                assertThat(step.state().getAsInt()).isEqualTo(before + 1);
-                last.put(step.strand(), step.state().getAsInt());
+            List<Step.Each> each = step.each().isEmpty()
+                    ? List.of(new Step.Each(step.strand(), "", step.wires(), "", step.state()))
+                    : step.each();
+            for (Step.Each one : each) {
+                if (one.state().isPresent()) {
+                    int before = last.getOrDefault(one.strand(), -1);
+                    assertThat(one.state().getAsInt()).isEqualTo(before + 1);
+                    last.put(one.strand(), one.state().getAsInt());
+                }
             }
         }
         for (Plan.StrandPlan strand : plan.strands()) {
@@ -154,5 +170,119 @@ class BenchCardTest {
                 .findFirst()
                 .orElseThrow()
                 .text();
+    }
+
+    /** All loops first, then all paddles: seven drops take as many steps as one, and what differs is said for each. */
+    @Test
+    void strandsWorkedAlike_areWorkedTogether() {
+        List<Step> steps = Planner.plan(
+                        Patterns.find("graded-drops").orElseThrow().usual(), PlanOptions.USUAL)
+                .steps();
+
+        assertThat(steps.stream().map(Step::title))
+                .startsWith("Straighten the wire", "True the end", "Mark the wire", "Cut, 7 wires")
+                .containsOnlyOnce("Form the loop");
+        Step cut = steps.get(3);
+        assertThat(cut.wires()).isEqualTo(7);
+        assertThat(cut.each()).hasSize(7).extracting(Step.Each::title).startsWith("Drop 1", "Drop 2");
+        assertThat(cut.each().get(3).text()).startsWith("Cut 41.0 mm.").contains("39.9 mm goes into the piece");
+        assertThat(cut.text()).isEqualTo("From the trued end. True the end left on the spool as well.");
+        Step loop = steps.stream()
+                .filter(s -> s.title().equals("Form the loop"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(loop.each()).allMatch(e -> e.text().isEmpty());
+    }
+
+    /** The same bends of two strands of a frame come together; lashings of other wire come after. */
+    @Test
+    void stoneFrame_takesNoMoreThanFortySteps() {
+        List<String> titles = titles(Patterns.find("stone-frame").orElseThrow().usual());
+
+        assertThat(titles).hasSizeLessThan(40).containsOnlyOnce("Form the side 1");
+        assertThat(titles.indexOf("Form the lash")).isGreaterThan(titles.indexOf("Form the bail"));
+    }
+
+    /** Breaks are part of the plan in long batches, and none stands before a last short look. */
+    @Test
+    void longBatch_hasBreaks() {
+        Piece forty = Piece.of(
+                "Forty", CLASP.purpose(), List.of(CLASP.strands().get(0).times(40, false, false)));
+        List<Step> steps = Planner.plan(forty, PlanOptions.USUAL).steps();
+        double worked = 0;
+        for (Step step : steps.subList(0, steps.size() - 1)) {
+            if (step.handsOn()) {
+                assertThat(worked).as(step.title()).isLessThan(25);
+                worked = worked + step.minutes();
+            } else {
+                worked = 0;
+            }
+            worked = step.minutes() > 50 ? 0 : worked;
+        }
+        assertThat(steps).extracting(Step::title).contains("Rest your hands");
+        assertThat(steps.stream().filter(s -> s.minutes() > 50))
+                .allMatch(s -> s.text().contains("every 25"));
+        assertThat(steps.get(steps.size() - 2).shows()).isNotEqualTo(Step.Shows.REST);
+    }
+
+    /** While the tumbler turns, the other wire is taken in hand; what is tumbled together waits for both. */
+    @Test
+    void handsOff_leavesTimeForOtherWire() {
+        Strand hook = CLASP.strands().get(0);
+        Wire brass = Wire.ofRound(Metal.BRASS, Temper.DEAD_SOFT, 1.3);
+        Piece two = Piece.of(
+                "Two",
+                CLASP.purpose(),
+                List.of(hook, Strand.of("eye", "Eye", brass, List.of(Loop.of("ring", 4, Turn.LEFT)))));
+        List<String> own = titles(two.withWork(List.of(new Work.Tumble("t", "hook", List.of(), 30, "forming"))));
+        List<String> both = titles(two.withWork(List.of(new Work.Tumble("t", "", List.of(), 30, "forming"))));
+
+        String tumble = "Tumble the wire";
+        assertThat(own.indexOf("Form the ring")).isGreaterThan(own.indexOf(tumble));
+        assertThat(own.indexOf("Trim the handle")).isGreaterThan(own.indexOf("Form the ring"));
+        assertThat(both).containsOnlyOnce(tumble);
+        assertThat(both.indexOf("Form the ring")).isLessThan(both.indexOf(tumble));
+    }
+
+    /** Two schools of spiral and of polishing, with and without a stop bath; wrapped work is rubbed one way in either. */
+    @Test
+    void school_changesTheWordsNotTheLengths() {
+        Piece spiral = dark(Patterns.find("flat-spiral").orElseThrow().usual());
+        School other = new School(School.Spiral.DRAW, School.Polish.ONE_DIRECTION, false);
+        Plan usual = Planner.plan(spiral, PlanOptions.USUAL);
+        Plan taught = Planner.plan(
+                spiral, new PlanOptions(PlanOptions.States.LAST, PlanOptions.USUAL.format(), Toolbox.STARTER, other));
+
+        assertThat(words(usual)).contains("push the wire round it", "to and fro", "baking soda");
+        assertThat(words(taught))
+                .contains("turn the pliers", "in one direction only", "cold running water")
+                .doesNotContain("to and fro", "soda");
+        assertThat(taught.strands().get(0).cutLengthMm())
+                .isEqualTo(usual.strands().get(0).cutLengthMm());
+        assertThat(words(Planner.plan(
+                        dark(Patterns.find("wrapped-hook").orElseThrow().usual()), PlanOptions.USUAL)))
+                .contains("in one direction only, along the turns");
+    }
+
+    private static Piece dark(Piece piece) {
+        Colour colour = new Colour(
+                Colour.Bath.GEL, 2, 118, 60, Colour.Stop.RED_BROWN, 0.6, Colour.PolishWith.STEEL_WOOL, Colour.Seal.WAX);
+        return new Piece(
+                piece.format(),
+                1,
+                piece.name(),
+                "",
+                piece.purpose(),
+                piece.source(),
+                piece.strands(),
+                piece.parts(),
+                piece.joins(),
+                piece.work(),
+                Optional.of(colour),
+                Map.of());
+    }
+
+    private static String words(Plan plan) {
+        return plan.steps().stream().map(s -> s.tool() + " " + s.text()).collect(Collectors.joining(" "));
     }
 }

@@ -1,0 +1,141 @@
+package org.etui.core.job;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.etui.core.piece.Join;
+import org.etui.core.piece.Part;
+import org.etui.core.piece.Piece;
+import org.etui.core.piece.Place;
+import org.etui.core.piece.Strand;
+import org.etui.core.piece.Work;
+import org.etui.core.plan.Plan;
+import org.etui.core.plan.PlanOptions;
+import org.etui.core.plan.Planner;
+
+/** Puts several sizes of a piece into one document; what belongs to a size carries its number behind its name. */
+final class Merge {
+    private static final double APART_MM = 6;
+
+    private final List<Strand> strands = new ArrayList<>();
+    private final List<Part> parts = new ArrayList<>();
+    private final List<Join> joins = new ArrayList<>();
+    private final List<Work> works = new ArrayList<>();
+    private final Set<String> once = new HashSet<>();
+    private double rightMm;
+
+    private Merge() {}
+
+    /** One size, as often as it is needed. */
+    static Piece times(Piece one, int quantity) {
+        return one.withStrands(one.strands().stream()
+                .map(s -> s.times(s.count() * quantity, s.matched(), s.mirror()))
+                .toList());
+    }
+
+    /** Several sizes. */
+    static Piece of(List<Piece> sizes, List<JobLine> lines) {
+        Merge merge = new Merge();
+        for (int i = 0; i < sizes.size(); i++) {
+            merge.add(sizes.get(i), lines.get(i), "-" + (i + 1));
+        }
+        Piece first = sizes.get(0);
+        merge.work(first.work(), sizes.size());
+        return new Piece(
+                first.format(),
+                1,
+                first.name(),
+                "",
+                first.purpose(),
+                Optional.empty(),
+                merge.strands,
+                merge.parts,
+                merge.joins,
+                merge.works,
+                first.colour(),
+                Map.of());
+    }
+
+    private void add(Piece size, JobLine line, String behind) {
+        double moved = room(size);
+        for (Strand s : size.strands()) {
+            Place at = s.place();
+            boolean lies = moved != 0 || !at.equals(Place.FREE);
+            strands.add(new Strand(
+                    s.id() + behind,
+                    s.title() + ", " + line.label().strip(),
+                    s.count() * line.quantity(),
+                    s.matched(),
+                    s.mirror(),
+                    s.wire(),
+                    s.allowance(),
+                    s.elements(),
+                    s.order(),
+                    lies ? new Place(at.xMm() + moved, at.yMm(), at.zMm(), at.rotDeg()) : at));
+        }
+        Set<String> own = size.parts().stream()
+                .filter(p -> p.on().isPresent())
+                .map(Part::id)
+                .collect(Collectors.toSet());
+        for (Part p : size.parts()) {
+            if (p.on().isPresent()) {
+                parts.add(new Part(
+                        p.id() + behind, p.kind(), p.material(), p.sizeMm(), p.on().map(on -> at(on, own, behind))));
+            } else if (once.add(p.id())) {
+                parts.add(p);
+            }
+        }
+        size.joins().forEach(j -> joins.add(new Join(at(j.a(), own, behind), at(j.b(), own, behind))));
+    }
+
+    /** Work keeps its order: what is done to a strand is done to that strand of each size, what is done to all once. */
+    private void work(List<Work> all, int sizes) {
+        Set<String> own =
+                all.stream().filter(w -> !w.strand().isEmpty()).map(Work::id).collect(Collectors.toSet());
+        for (Work w : all) {
+            boolean afterOwn = own.contains(w.after());
+            if (w.strand().isEmpty()) {
+                works.add(w.moved(w.id(), "", afterOwn ? "forming" : w.after()));
+            } else {
+                for (int i = 1; i <= sizes; i++) {
+                    String behind = "-" + i;
+                    works.add(w.moved(w.id() + behind, w.strand() + behind, afterOwn ? w.after() + behind : w.after()));
+                }
+            }
+        }
+    }
+
+    /** Where something of this size is found: a strand of it, a part of its own, or a part that all sizes share. */
+    private static String at(String address, Set<String> own, String behind) {
+        int dot = address.indexOf('.');
+        if (dot >= 0) {
+            return address.substring(0, dot) + behind + address.substring(dot);
+        }
+        return own.contains(address) ? address + behind : address;
+    }
+
+    /** How far this size is moved to the right, so that it lies beside the one before; 0 where the plan lays strands out itself. */
+    private double room(Piece size) {
+        if (size.strands().stream().allMatch(s -> s.place().equals(Place.FREE))) {
+            return 0;
+        }
+        Plan plan = Planner.plan(size, new PlanOptions(PlanOptions.States.NONE, PlanOptions.USUAL.format()));
+        double least = Double.POSITIVE_INFINITY;
+        double most = Double.NEGATIVE_INFINITY;
+        for (Plan.StrandPlan strand : plan.strands()) {
+            for (List<double[]> line : List.of(strand.outline(), strand.second().orElse(List.of()))) {
+                for (double[] p : line) {
+                    least = Math.min(least, p[0]);
+                    most = Math.max(most, p[0]);
+                }
+            }
+        }
+        double moved = rightMm == 0 ? 0 : rightMm + APART_MM - least;
+        rightMm = most + moved;
+        return moved;
+    }
+}

@@ -1,0 +1,124 @@
+package org.etui.core.sequence;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.etui.core.rule.Advice;
+
+/** Puts drafts of strands that are worked alike together into one step: what is the same is said once, what differs for each. */
+final class Batch {
+    /** A break after about this much work by hand, minutes, and how long (common practice; the figures are estimates). */
+    static final double WORK_MIN = 25;
+
+    static final double REST_MIN = 5;
+
+    private Batch() {}
+
+    /** The step of one draft or of several with the same key. */
+    static Step step(List<Draft> alike, List<Advice> advice) {
+        Draft first = alike.get(0);
+        Said text = Said.of(alike.stream().map(d -> d.text).toList());
+        Said check = Said.of(alike.stream().map(d -> d.check).toList());
+        boolean oneTitle = alike.stream().allMatch(d -> d.title.equals(first.title));
+        List<Step.Each> each = new ArrayList<>();
+        if (alike.size() > 1) {
+            for (int i = 0; i < alike.size(); i++) {
+                Draft one = alike.get(i);
+                String title = oneTitle ? "" : one.title + ".";
+                String differs = String.join(
+                        " ", List.of(title, text.own().get(i), check.own().get(i)));
+                each.add(new Step.Each(
+                        one.strand,
+                        one.name,
+                        one.wires,
+                        differs.replaceAll(" +", " ").strip(),
+                        one.state));
+            }
+        }
+        double minutes =
+                first.handsOn ? alike.stream().mapToDouble(d -> d.minutes).sum() : first.minutes;
+        int wires = alike.stream().mapToInt(d -> d.wires).sum();
+        return new Step(
+                first.strand,
+                oneTitle ? first.title : wordsOf(first.title) + ", " + wires + " wires",
+                alike.stream().map(d -> d.tool).distinct().collect(Collectors.joining("; ")),
+                (text.common().isEmpty() ? "Each has its own measures." : text.common()) + breaks(first, minutes),
+                each,
+                wires,
+                check.common().isEmpty() ? "Each comes to its own measures." : check.common(),
+                first.caution,
+                rules(alike, advice),
+                first.handsOn,
+                minutes,
+                first.element,
+                alike.size() == 1 ? first.markMm : java.util.OptionalDouble.empty(),
+                first.state,
+                first.shows);
+    }
+
+    private static String breaks(Draft first, double minutes) {
+        return first.handsOn && minutes > 2 * WORK_MIN
+                ? " Rest your hands for " + Math.round(REST_MIN) + " min every " + Math.round(WORK_MIN) + "."
+                : "";
+    }
+
+    /** A title up to its first figure, such as {@code Cut}. */
+    private static String wordsOf(String title) {
+        return title.replaceAll("(,? (down )?to)? ?\\d.*$", "").strip();
+    }
+
+    private static List<String> rules(List<Draft> alike, List<Advice> advice) {
+        Set<String> places = new LinkedHashSet<>();
+        alike.forEach(d -> d.place.ifPresent(places::add));
+        return advice.stream()
+                .filter(a -> places.contains(a.where()))
+                .map(Advice::rule)
+                .distinct()
+                .toList();
+    }
+
+    /** Time for a break. */
+    static Step rest(double workedMin) {
+        return new Step(
+                "",
+                "Rest your hands",
+                "nothing",
+                "About " + Math.round(workedMin) + " min of work by hand lie behind you. Stand up, open and close the"
+                        + " hands, look far away.",
+                List.of(),
+                1,
+                "The grip is sure again: tired hands slip.",
+                "",
+                List.of(),
+                false,
+                REST_MIN,
+                java.util.Optional.empty(),
+                java.util.OptionalDouble.empty(),
+                java.util.OptionalInt.empty(),
+                Step.Shows.REST);
+    }
+
+    /**
+     * What several say, sentence by sentence.
+     *
+     * @param common sentences that all say
+     * @param own what each says besides
+     */
+    private record Said(String common, List<String> own) {
+        static Said of(List<String> texts) {
+            List<List<String>> sentences = texts.stream()
+                    .map(t -> Arrays.asList(t.split("(?<=[.;]) ")))
+                    .toList();
+            List<String> common = sentences.get(0).stream()
+                    .filter(s -> sentences.stream().allMatch(all -> all.contains(s)))
+                    .toList();
+            List<String> own = sentences.stream()
+                    .map(all -> all.stream().filter(s -> !common.contains(s)).collect(Collectors.joining(" ")))
+                    .toList();
+            return new Said(String.join(" ", common), own);
+        }
+    }
+}

@@ -1,0 +1,97 @@
+package org.etui.core.sequence;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.etui.core.check.Word;
+import org.etui.core.element.Twist;
+import org.etui.core.element.Wrap;
+import org.etui.core.metal.Metal;
+import org.etui.core.piece.Colour;
+import org.etui.core.piece.Piece;
+import org.etui.core.work.StrandWork;
+
+/** Writes the steps of darkening, where the document asks for it: clean, dip, stop, dry, polish back, seal (common practice). */
+final class ColourSteps {
+    private static final String SULFIDE = "Sulfide gives off hydrogen sulfide: open window or outdoors, no acid nearby,"
+            + " gloves and glasses, no kitchen ware.";
+
+    private ColourSteps() {}
+
+    /** The steps; none where nothing is darkened. */
+    static List<Draft> of(Piece piece, List<StrandWork> strands, School school) {
+        List<Draft> drafts = new ArrayList<>();
+        boolean takes = strands.stream().anyMatch(s -> s.strand().wire().metal().sulfide() != Metal.Sulfide.NONE);
+        if (piece.colour().isEmpty() || !takes) {
+            return drafts;
+        }
+        Colour colour = piece.colour().get();
+        drafts.add(Draft.whole("clean", "Clean it of grease", "soft brush, soap")
+                .text("Brush it with soap and warm water, rinse, and touch it by the edges only.")
+                .check("Water runs off in a film, not in beads.")
+                .shows(Step.Shows.CLEANING)
+                .minutes(2));
+        drafts.add(Draft.whole("dip", "Darken it to " + Word.plain(colour.stopAt()), "sulfide bath, two dishes")
+                .text(plain(colour.drops()) + " drops of " + Word.plain(colour.bath()) + " in "
+                        + plain(colour.volumeMl()) + " ml of water at " + plain(colour.temperatureC())
+                        + " °C. Dip, look after a few seconds, rinse, dip again.")
+                .check("It is " + Word.plain(colour.stopAt()) + " all over, in the recesses too.")
+                .caution(SULFIDE)
+                .shows(Step.Shows.DARKENING)
+                .minutes(3));
+        drafts.add(stop(school));
+        drafts.add(Draft.whole("dry", "Let it dry", "cloth, warm air")
+                .text("Pat it dry and let it lie in warm air.")
+                .check("No water is left between turns.")
+                .caution("Hot air heats the metal: it burns fingers.")
+                .handsOff()
+                .shows(Step.Shows.DRYING)
+                .minutes(10));
+        if (colour.polishBack() > 0) {
+            drafts.add(polish(strands, colour, school));
+        }
+        if (colour.seal() != Colour.Seal.NONE) {
+            drafts.add(Draft.whole("seal", "Seal it with " + Word.plain(colour.seal()), "cloth or brush")
+                    .text("A thin coat all over; wipe off what is too much.")
+                    .check("No streaks and no sticky places.")
+                    .caution("Open window, no flame.")
+                    .shows(Step.Shows.SEALING)
+                    .minutes(3));
+        }
+        return drafts;
+    }
+
+    private static Draft stop(School school) {
+        return school.stopBath()
+                ? Draft.whole("stop", "Stop it in soda water", "dish, a spoon of baking soda")
+                        .text("Lay it into cold water with baking soda, then rinse it well.")
+                        .check("The colour stands still.")
+                        .shows(Step.Shows.DRYING)
+                        .minutes(1)
+                : Draft.whole("stop", "Rinse it well", "cold running water")
+                        .text("Rinse it under cold running water until nothing smells any more.")
+                        .check("The colour stands still.")
+                        .shows(Step.Shows.DRYING)
+                        .minutes(2);
+    }
+
+    /** Woven, wrapped and twisted work is rubbed one way, whatever was taught: to and fro catches in it. */
+    private static Draft polish(List<StrandWork> strands, Colour colour, School school) {
+        boolean woven = strands.stream()
+                .flatMap(s -> s.strand().elements().stream())
+                .anyMatch(e -> e instanceof Wrap || e instanceof Twist);
+        String way = woven
+                ? "in one direction only, along the turns: to and fro catches in wrapped work"
+                : school.polish() == School.Polish.ONE_DIRECTION ? "in one direction only" : "to and fro";
+        return Draft.whole("polish", "Polish it back", Word.plain(colour.polishWith()))
+                .text("Rub " + way + ", until about " + Math.round(100 * colour.polishBack())
+                        + " % of the film is off the high places. Leave it in the recesses.")
+                .check("High places are bright, recesses dark, no scratches across.")
+                .caution("Do not breathe the dust.")
+                .shows(Step.Shows.POLISHING)
+                .minutes(4);
+    }
+
+    private static String plain(double number) {
+        return FormingWords.plain(number);
+    }
+}
