@@ -23,6 +23,8 @@ import org.springframework.web.filter.OncePerRequestFilter;
 class Guard extends OncePerRequestFilter {
     private static final Set<String> LOCAL = Set.of("127.0.0.1", "localhost", "[::1]");
     private static final Set<String> WRITES = Set.of("POST", "PUT", "PATCH");
+    private static final String ZIP = "application/zip";
+    private static final int MOST_ARCHIVE_BYTES = 20_000_000;
     private static final String POLICY =
             "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:; "
                     + "object-src 'none'; base-uri 'none'; frame-ancestors 'self'; form-action 'self'";
@@ -38,14 +40,17 @@ class Guard extends OncePerRequestFilter {
             refuse(response, HttpStatus.FORBIDDEN, "Host must be 127.0.0.1 or localhost.");
         } else if (origin != null && !isOwn(origin, request.getHeader("Host"))) {
             refuse(response, HttpStatus.FORBIDDEN, "Origin must be this application itself.");
-        } else if (WRITES.contains(request.getMethod()) && hasBody(request) && !isJson(request.getContentType())) {
-            refuse(response, HttpStatus.UNSUPPORTED_MEDIA_TYPE, "Content-Type must be application/json.");
-        } else if (request.getContentLengthLong() > RecordConverter.MOST_BYTES) {
+        } else if (WRITES.contains(request.getMethod()) && hasBody(request) && !isKnown(request)) {
+            refuse(
+                    response,
+                    HttpStatus.UNSUPPORTED_MEDIA_TYPE,
+                    "Content-Type must be application/json" + (isImport(request) ? " or application/zip." : "."));
+        } else if (request.getContentLengthLong() > most(request)) {
             refuse(
                     response,
                     HttpStatus.CONTENT_TOO_LARGE,
-                    "The body was " + request.getContentLengthLong() + " bytes; it must be at most "
-                            + RecordConverter.MOST_BYTES + ".");
+                    "The body was " + request.getContentLengthLong() + " bytes; it must be at most " + most(request)
+                            + ".");
         } else {
             chain.doFilter(request, response);
         }
@@ -55,8 +60,22 @@ class Guard extends OncePerRequestFilter {
         return request.getContentLengthLong() > 0 || request.getHeader("Transfer-Encoding") != null;
     }
 
-    private static boolean isJson(String type) {
-        return type != null && type.split(";", 2)[0].strip().equalsIgnoreCase(MediaType.APPLICATION_JSON_VALUE);
+    /** Documents are JSON everywhere; where files are read, archives are, too. */
+    private static boolean isKnown(HttpServletRequest request) {
+        return is(request, MediaType.APPLICATION_JSON_VALUE) || isImport(request) && is(request, ZIP);
+    }
+
+    private static boolean isImport(HttpServletRequest request) {
+        return request.getRequestURI().equals("/api/pieces/import");
+    }
+
+    private static int most(HttpServletRequest request) {
+        return isImport(request) && is(request, ZIP) ? MOST_ARCHIVE_BYTES : RecordConverter.MOST_BYTES;
+    }
+
+    private static boolean is(HttpServletRequest request, String wanted) {
+        String type = request.getContentType();
+        return type != null && type.split(";", 2)[0].strip().equalsIgnoreCase(wanted);
     }
 
     private static String host(String header) {

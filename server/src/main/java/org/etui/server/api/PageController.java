@@ -9,7 +9,19 @@ import org.springframework.web.server.ResponseStatusException;
 /** The front end's own pages are one page; an unknown address under /api is a problem document. */
 @Controller
 class PageController {
-    @GetMapping({"/", "/tray/**", "/rack/**", "/bath/**", "/daybook/**", "/tools", "/pieces/**"})
+    @GetMapping({
+        "/",
+        "/tray/**",
+        "/rack/**",
+        "/bath/**",
+        "/daybook/**",
+        "/tools",
+        "/jobs/**",
+        "/help/**",
+        "/settings",
+        "/sizes",
+        "/pieces/**"
+    })
     String page() {
         return "forward:/index.html";
     }

@@ -22,9 +22,10 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Kept pieces: list, create, read, replace, undo, redo, delete, undelete, duplicate, export. */
+/** Kept pieces: list, create, read, replace, undo, redo, delete, undelete, duplicate, import, export. */
 @RestController
 @RequestMapping("/api/pieces")
 class PieceController {
@@ -41,7 +42,7 @@ class PieceController {
     /** Every piece on the tray. */
     @GetMapping
     List<TrayPiece> tray() {
-        return store.tray().stream().map(rows::row).toList();
+        return store.all().stream().map(rows::row).toList();
     }
 
     /** Keeps a new piece; this is import, too. */
@@ -112,10 +113,36 @@ class PieceController {
     @GetMapping("/{id}/export")
     ResponseEntity<byte[]> export(@PathVariable String id) {
         Piece piece = KeptPiece.of(store.read(id), reader).document();
-        byte[] body = Json.MAPPER.writerWithDefaultPrettyPrinter().writeValueAsBytes(piece);
+        return file(Files.write(piece), MediaType.APPLICATION_JSON, piece.name() + Files.ENDING);
+    }
+
+    /** Several documents as an archive; every piece on the tray where none is named. */
+    @GetMapping("/export")
+    ResponseEntity<byte[]> exportAll(@RequestParam(defaultValue = "") List<String> ids) {
+        List<PieceStore.Kept> kept =
+                ids.isEmpty() ? store.all() : ids.stream().map(store::read).toList();
+        List<Piece> pieces =
+                kept.stream().map(k -> KeptPiece.of(k, reader).document()).toList();
+        return file(Files.archive(pieces), MediaType.valueOf("application/zip"), "Etui pieces.zip");
+    }
+
+    /** Keeps every document of a file, one {@code *.etui.json} or a ZIP archive of them; or none of them. */
+    @PostMapping(
+            path = "/import",
+            consumes = {MediaType.APPLICATION_JSON_VALUE, "application/zip"})
+    ResponseEntity<List<KeptPiece>> importFile(@RequestBody byte[] file) {
+        List<String> documents =
+                Files.read(file, reader).stream().map(PieceController::text).toList();
+        return ResponseEntity.status(HttpStatus.CREATED)
+                .body(store.createAll(documents).stream()
+                        .map(k -> KeptPiece.of(k, reader))
+                        .toList());
+    }
+
+    private static ResponseEntity<byte[]> file(byte[] body, MediaType type, String name) {
         return ResponseEntity.ok()
-                .contentType(MediaType.APPLICATION_JSON)
-                .header(HttpHeaders.CONTENT_DISPOSITION, attachment(piece.name() + ".etui.json"))
+                .contentType(type)
+                .header(HttpHeaders.CONTENT_DISPOSITION, attachment(name))
                 .body(body);
     }
 

@@ -1,5 +1,6 @@
 package org.etui.server.api;
 
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -12,6 +13,7 @@ import org.etui.core.check.Violation;
 import org.etui.core.check.Word;
 import org.etui.core.measure.LengthFormat;
 import org.etui.core.measure.LengthText;
+import org.etui.core.measure.PersonalMeasure;
 import org.etui.core.measure.Units;
 import org.etui.core.mechanics.Springback;
 import org.etui.core.metal.Metal;
@@ -34,10 +36,14 @@ import org.springframework.web.bind.annotation.RestController;
 class PlanController {
     private final Tools tools;
     private final PriceList prices;
+    private final MeasureList measures;
+    private final SettingsList settings;
 
-    PlanController(Tools tools, PriceList prices) {
+    PlanController(Tools tools, PriceList prices, MeasureList measures, SettingsList settings) {
         this.tools = tools;
         this.prices = prices;
+        this.measures = measures;
+        this.settings = settings;
     }
 
     /** The plan of a piece document. */
@@ -47,7 +53,13 @@ class PlanController {
             @RequestParam(defaultValue = "last") String states,
             @RequestParam(defaultValue = "mm") String units) {
         PlanOptions.States wanted = word("states", states, PlanOptions.States.values());
-        return Planner.plan(piece, new PlanOptions(wanted, new LengthFormat(units(units)), tools.now()));
+        return Planner.plan(
+                piece,
+                new PlanOptions(
+                        wanted,
+                        new LengthFormat(units(units)),
+                        tools.now(),
+                        settings.now().school()));
     }
 
     /**
@@ -55,7 +67,7 @@ class PlanController {
      *
      * @param text what was typed
      * @param unit unit of a bare number
-     * @param measures named personal measures, mm
+     * @param measures named personal measures besides those that are kept, mm
      */
     record LengthQuestion(
             @Term(value = "what was typed", from = 1, to = 100)
@@ -63,13 +75,16 @@ class PlanController {
 
             @Term("unit of a bare number; default mm") Optional<Units> unit,
 
-            @Term(value = "named personal measures, mm", or = "{}")
+            @Term(value = "named personal measures besides those that are kept, mm", or = "{}")
             Map<String, Double> measures) {}
 
     /** Reads a length: the one parser. */
     @PostMapping("/lengths")
     LengthText length(@RequestBody LengthQuestion question) {
-        return LengthText.parse(question.text(), question.unit().orElse(Units.MM), question.measures());
+        Map<String, Double> named =
+                new HashMap<>(PersonalMeasure.byName(measures.now().measures()));
+        named.putAll(question.measures());
+        return LengthText.parse(question.text(), question.unit().orElse(Units.MM), named);
     }
 
     /**

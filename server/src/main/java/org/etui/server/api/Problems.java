@@ -6,11 +6,12 @@ import java.util.Optional;
 import org.etui.core.check.BadInput;
 import org.etui.core.check.Term;
 import org.etui.core.check.Violation;
+import org.etui.core.job.Job;
 import org.etui.core.piece.Piece;
 import org.etui.server.contract.Json;
 import org.etui.server.contract.Reader;
+import org.etui.server.store.DocumentStore;
 import org.etui.server.store.KeptStore;
-import org.etui.server.store.PieceStore;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.http.HttpStatus;
@@ -44,6 +45,8 @@ class Problems {
      * @param violations every bad field
      * @param standing the version that stands, where a change was stale
      * @param yours the document that was refused, where a change was stale
+     * @param standingJob the same of a job
+     * @param yourJob the same of a job
      */
     @JsonInclude(JsonInclude.Include.NON_ABSENT)
     record Problem(
@@ -57,7 +60,13 @@ class Problems {
             Optional<KeptPiece> standing,
 
             @Term("the document that was refused, where a change was stale")
-            Optional<Piece> yours) {}
+            Optional<Piece> yours,
+
+            @Term("the job that stands, where a change was stale")
+            Optional<KeptJob> standingJob,
+
+            @Term("the job that was refused, where a change was stale")
+            Optional<Job> yourJob) {}
 
     static ResponseEntity<Problem> answer(HttpStatus status, String detail, List<Violation> violations) {
         return answer(new Problem(
@@ -66,6 +75,8 @@ class Problems {
                 status.value(),
                 detail,
                 violations,
+                Optional.empty(),
+                Optional.empty(),
                 Optional.empty(),
                 Optional.empty()));
     }
@@ -79,10 +90,23 @@ class Problems {
     /** A change of a piece that started from another version. */
     static final class StaleChange extends RuntimeException {
         private static final long serialVersionUID = 1L;
-        private final transient PieceStore.Stale stale;
+        private final transient DocumentStore.Stale stale;
         private final transient Piece yours;
 
-        StaleChange(PieceStore.Stale stale, Piece yours) {
+        StaleChange(DocumentStore.Stale stale, Piece yours) {
+            super(stale);
+            this.stale = stale;
+            this.yours = yours;
+        }
+    }
+
+    /** A change of a job that started from another version. */
+    static final class StaleJob extends RuntimeException {
+        private static final long serialVersionUID = 1L;
+        private final transient DocumentStore.Stale stale;
+        private final transient Job yours;
+
+        StaleJob(DocumentStore.Stale stale, Job yours) {
             super(stale);
             this.stale = stale;
             this.yours = yours;
@@ -97,32 +121,37 @@ class Problems {
     }
 
     @ExceptionHandler
-    ResponseEntity<Problem> unknown(PieceStore.Unknown unknown) {
+    ResponseEntity<Problem> unknown(DocumentStore.Unknown unknown) {
         return answer(HttpStatus.NOT_FOUND, unknown.getMessage(), List.of());
     }
 
     @ExceptionHandler
     ResponseEntity<Problem> stale(StaleChange change) {
-        return answer(new Problem(
-                "about:blank",
-                HttpStatus.CONFLICT.getReasonPhrase(),
-                HttpStatus.CONFLICT.value(),
-                change.stale.getMessage(),
-                List.of(),
-                Optional.of(KeptPiece.of(change.stale.standing(), reader)),
-                Optional.of(change.yours)));
+        return conflict(change.stale, Optional.of(change.yours), Optional.empty());
     }
 
     @ExceptionHandler
-    ResponseEntity<Problem> stale(PieceStore.Stale stale) {
+    ResponseEntity<Problem> stale(StaleJob change) {
+        return conflict(change.stale, Optional.empty(), Optional.of(change.yours));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<Problem> stale(DocumentStore.Stale stale) {
+        return conflict(stale, Optional.empty(), Optional.empty());
+    }
+
+    private ResponseEntity<Problem> conflict(DocumentStore.Stale stale, Optional<Piece> piece, Optional<Job> job) {
+        boolean isPiece = stale.kind().equals("piece");
         return answer(new Problem(
                 "about:blank",
                 HttpStatus.CONFLICT.getReasonPhrase(),
                 HttpStatus.CONFLICT.value(),
                 stale.getMessage(),
                 List.of(),
-                Optional.of(KeptPiece.of(stale.standing(), reader)),
-                Optional.empty()));
+                isPiece ? Optional.of(KeptPiece.of(stale.standing(), reader)) : Optional.empty(),
+                piece,
+                isPiece ? Optional.empty() : Optional.of(KeptJob.of(stale.standing(), reader)),
+                job));
     }
 
     @ExceptionHandler

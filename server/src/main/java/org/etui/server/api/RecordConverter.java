@@ -4,6 +4,8 @@ import java.io.IOException;
 import java.lang.reflect.Type;
 import org.etui.server.contract.Json;
 import org.etui.server.contract.Reader;
+import org.springframework.core.GenericTypeResolver;
+import org.springframework.core.ResolvableType;
 import org.springframework.http.HttpInputMessage;
 import org.springframework.http.HttpOutputMessage;
 import org.springframework.http.MediaType;
@@ -32,7 +34,10 @@ class RecordConverter extends AbstractGenericHttpMessageConverter<Object> {
 
     @Override
     public Object read(Type type, Class<?> context, HttpInputMessage message) throws IOException {
-        return readInternal((Class<?>) type, message);
+        return readInternal(
+                ResolvableType.forType(GenericTypeResolver.resolveType(type, context))
+                        .toClass(),
+                message);
     }
 
     @Override

@@ -3,24 +3,32 @@ package org.etui.server.api;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import org.etui.core.check.BadInput;
 import org.etui.core.check.Term;
 import org.etui.core.measure.Gauge;
 import org.etui.core.measure.GaugeSystem;
+import org.etui.core.measure.Sizing;
 import org.etui.core.metal.Flow;
 import org.etui.core.metal.Metal;
 import org.etui.core.metal.Temper;
 import org.etui.core.metal.TemperNow;
 import org.etui.core.piece.Piece;
+import org.etui.core.plan.Formula;
 import org.etui.core.plan.Reason;
+import org.etui.core.rule.Caution;
+import org.etui.core.rule.Cautions;
+import org.etui.core.tool.Care;
 import org.etui.server.contract.Schemas;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.databind.JsonNode;
 
-/** Tables: metals, gauges, the schema of the format. */
+/** Tables: metals, gauges, sizes, the pages of the guide, the schema of the format. */
 @RestController
 @RequestMapping("/api")
 class TableController {
@@ -152,6 +160,66 @@ class TableController {
     @GetMapping("/reasons")
     List<Reason> reasons() {
         return Reason.ALL;
+    }
+
+    /** The model, chapter by chapter: formulas, sources, how sure. */
+    @GetMapping("/formulas")
+    List<Formula> formulas() {
+        return Formula.ALL;
+    }
+
+    /** Tools of the bench and how they are kept. */
+    @GetMapping("/tool-care")
+    List<Care> care() {
+        return Care.ALL;
+    }
+
+    /** Every caution there is; a plan has those that apply. */
+    @GetMapping("/cautions")
+    List<Caution> cautions() {
+        return Cautions.ALL;
+    }
+
+    /**
+     * A girth, and what is worn round it.
+     *
+     * @param worn what it is
+     * @param girthMm of the finger, the closed hand, the wrist or the neck
+     * @param easeMm how much longer it lies; what is usual where absent
+     * @param thicknessMm how far it stands off the skin
+     * @param widthMm width along the finger
+     */
+    record SizeQuestion(
+            @Term("what it is") Sizing.Worn worn,
+
+            @Term(value = "girth of the finger, the closed hand, the wrist or the neck, mm", above = 0, to = 2000)
+            double girthMm,
+
+            @Term(value = "how much longer it lies, mm; default: what is usual", from = 0, to = 500)
+            OptionalDouble easeMm,
+
+            @Term(value = "how far it stands off the skin, mm", from = 0, to = 50, or = "1.5")
+            double thicknessMm,
+
+            @Term(value = "width along the finger, mm", from = 0, to = 50, or = "3")
+            double widthMm) {}
+
+    /**
+     * What it comes to.
+     *
+     * @param easeMm the ease that was used
+     * @param size the size
+     */
+    record SizeAnswer(
+            @Term("the ease that was used, mm") double easeMm,
+            @Term("the size") Sizing size) {}
+
+    /** What a girth on the body asks of a piece. */
+    @PostMapping("/sizes")
+    SizeAnswer size(@RequestBody SizeQuestion question) {
+        double ease = question.easeMm().orElse(question.worn().easeMm());
+        return new SizeAnswer(
+                ease, Sizing.of(question.worn(), question.girthMm(), ease, question.thicknessMm(), question.widthMm()));
     }
 
     /** JSON Schema of the piece document. */

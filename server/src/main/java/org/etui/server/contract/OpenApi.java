@@ -12,6 +12,7 @@ import org.springdoc.core.customizers.GlobalOpenApiCustomizer;
 import org.springdoc.core.customizers.OperationCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.core.GenericTypeResolver;
 import org.springframework.core.MethodParameter;
 import org.springframework.core.ResolvableType;
 import org.springframework.http.ResponseEntity;
@@ -33,8 +34,15 @@ class OpenApi {
     OperationCustomizer bodies() {
         return (operation, method) -> {
             for (MethodParameter parameter : method.getMethodParameters()) {
-                if (parameter.hasParameterAnnotation(RequestBody.class) && operation.getRequestBody() != null) {
-                    operation.getRequestBody().setContent(content(asked, parameter.getGenericParameterType()));
+                boolean record = parameter.hasParameterAnnotation(RequestBody.class)
+                        && parameter.getParameterType() != byte[].class;
+                if (record && operation.getRequestBody() != null) {
+                    operation
+                            .getRequestBody()
+                            .setContent(content(
+                                    asked,
+                                    GenericTypeResolver.resolveType(
+                                            parameter.getGenericParameterType(), method.getBeanType())));
                 }
             }
             answer(operation.getResponses().entrySet().iterator().next().getValue(), method);
@@ -43,13 +51,13 @@ class OpenApi {
     }
 
     private void answer(ApiResponse response, HandlerMethod method) {
-        ResolvableType type = ResolvableType.forMethodReturnType(method.getMethod());
+        ResolvableType type = ResolvableType.forMethodReturnType(method.getMethod(), method.getBeanType());
         ResolvableType inner = type.resolve() == ResponseEntity.class ? type.getGeneric(0) : type;
         Class<?> raw = inner.resolve(void.class);
         if (raw == void.class || raw == Void.class || raw == byte[].class) {
             return;
         }
-        response.setContent(content(answered, inner.getType()));
+        response.setContent(content(answered, GenericTypeResolver.resolveType(inner.getType(), method.getBeanType())));
     }
 
     private static io.swagger.v3.oas.models.media.Content content(Schemas schemas, java.lang.reflect.Type type) {

@@ -1,6 +1,13 @@
 package org.etui.server.demo;
 
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.HashMap;
+import java.util.Map;
+import org.etui.core.piece.Piece;
 import org.etui.server.contract.Json;
+import org.etui.server.store.JobStore;
+import org.etui.server.store.KeptStore;
 import org.etui.server.store.PieceStore;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
@@ -11,16 +18,30 @@ import org.springframework.stereotype.Component;
 @Component
 @ConditionalOnProperty(name = "etui.demo", havingValue = "true")
 class DemoFiller implements ApplicationRunner {
-    private final PieceStore store;
+    private final PieceStore pieces;
+    private final JobStore jobs;
+    private final KeptStore kept;
+    private final Clock clock;
 
-    DemoFiller(PieceStore store) {
-        this.store = store;
+    DemoFiller(PieceStore pieces, JobStore jobs, KeptStore kept, Clock clock) {
+        this.pieces = pieces;
+        this.jobs = jobs;
+        this.kept = kept;
+        this.clock = clock;
     }
 
     @Override
     public void run(ApplicationArguments arguments) {
-        if (store.isEmpty()) {
-            Hedgerow.pieces().forEach(piece -> store.create(Json.MAPPER.writeValueAsString(piece)));
+        if (!pieces.isEmpty()) {
+            return;
         }
+        Map<String, String> ids = new HashMap<>();
+        for (Piece piece : Hedgerow.pieces()) {
+            ids.put(
+                    piece.name(),
+                    pieces.create(Json.MAPPER.writeValueAsString(piece)).row().id());
+        }
+        Hedgerow.jobs(ids, LocalDate.now(clock)).forEach(job -> jobs.create(Json.MAPPER.writeValueAsString(job)));
+        kept.create("measures", Json.MAPPER.writeValueAsString(Hedgerow.MEASURES));
     }
 }

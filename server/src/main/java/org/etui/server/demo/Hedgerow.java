@@ -1,8 +1,14 @@
 package org.etui.server.demo;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.etui.core.job.Job;
+import org.etui.core.job.JobFormat;
+import org.etui.core.job.JobLine;
+import org.etui.core.measure.PersonalMeasure;
+import org.etui.core.measure.PersonalMeasures;
 import org.etui.core.metal.Metal;
 import org.etui.core.metal.Temper;
 import org.etui.core.pattern.Patterns;
@@ -12,7 +18,32 @@ import org.etui.core.wire.Wire;
 
 /** A small bench makes a hedgerow set for the gift desk of a botanical garden. */
 final class Hedgerow {
+    /** A width and two marks that the bench measures with. */
+    static final PersonalMeasures MEASURES = new PersonalMeasures(List.of(
+            new PersonalMeasure("finger", 17), new PersonalMeasure("jaw mark", 2.5), new PersonalMeasure("peg", 6.4)));
+
     private Hedgerow() {}
+
+    /** What the gift desk ordered, due some days from now. */
+    static List<Job> jobs(Map<String, String> ids, LocalDate today) {
+        return List.of(
+                job(
+                        "Hazel earrings, gift desk",
+                        ids.get("Hazel earrings"),
+                        today.plusDays(9),
+                        new JobLine("", 5, Map.of())),
+                job(
+                        "Spindle rings, three sizes",
+                        ids.get("Spindle ring"),
+                        today.plusDays(23),
+                        new JobLine("US 6", 2, Map.of("usSize", 6)),
+                        new JobLine("US 7", 3, Map.of("usSize", 7)),
+                        new JobLine("US 8", 2, Map.of("usSize", 8))));
+    }
+
+    private static Job job(String name, String piece, LocalDate due, JobLine... lines) {
+        return new Job(JobFormat.ETUI_JOB, 1, name, piece, List.of(lines), Optional.of(due.toString()), "");
+    }
 
     /** The pieces, in the order of the tray. */
     static List<Piece> pieces() {

@@ -4,7 +4,11 @@ import java.awt.BasicStroke;
 import java.awt.Color;
 import java.awt.Font;
 import java.awt.Graphics2D;
+import java.awt.font.FontRenderContext;
+import java.awt.geom.Ellipse2D;
 import java.awt.geom.Line2D;
+import java.util.ArrayList;
+import java.util.List;
 
 /** The few marks that sheets are made of, in mm and readable in black and white. */
 final class Pen {
@@ -15,6 +19,8 @@ final class Pen {
 
     /** Letters are set this much larger and scaled down: font metrics are too coarse at a few units. */
     private static final double ENLARGED = 20;
+
+    private static final FontRenderContext FRAME = new FontRenderContext(null, true, true);
 
     private final Graphics2D g;
 
@@ -38,6 +44,47 @@ final class Pen {
 
     void pale(double x, double y, double sizeMm, String words) {
         text(x, y, sizeMm, words, PALE, Font.PLAIN);
+    }
+
+    /** Words broken into lines no wider than a width; a word too long for a line is broken in itself. */
+    static List<String> lines(String words, double sizeMm, double widthMm) {
+        List<String> lines = new ArrayList<>();
+        String line = "";
+        for (String word : words.strip().split("\\s+")) {
+            String longer = line.isEmpty() ? word : line + " " + word;
+            if (widthMm(longer, sizeMm) <= widthMm || line.isEmpty() && word.length() == 1) {
+                line = longer;
+            } else {
+                if (!line.isEmpty()) {
+                    lines.add(line);
+                }
+                line = word;
+                while (widthMm(line, sizeMm) > widthMm && line.length() > 1) {
+                    int fits = line.length() - 1;
+                    while (fits > 1 && widthMm(line.substring(0, fits), sizeMm) > widthMm) {
+                        fits--;
+                    }
+                    lines.add(line.substring(0, fits));
+                    line = line.substring(fits);
+                }
+            }
+        }
+        if (!line.isEmpty()) {
+            lines.add(line);
+        }
+        return lines;
+    }
+
+    /** How wide words are, mm, and a little more: the reader's face may run wider. */
+    static double widthMm(String words, double sizeMm) {
+        Font face = FACE.deriveFont(Font.PLAIN, (float) (sizeMm * ENLARGED));
+        return face.getStringBounds(words, FRAME).getWidth() / ENLARGED;
+    }
+
+    void circle(double x, double y, double diameterMm, double widthMm) {
+        g.setColor(INK);
+        g.setStroke(new BasicStroke((float) widthMm));
+        g.draw(new Ellipse2D.Double(x - diameterMm / 2, y - diameterMm / 2, diameterMm, diameterMm));
     }
 
     private void text(double x, double y, double sizeMm, String words, Color colour, int style) {

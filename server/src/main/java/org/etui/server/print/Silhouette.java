@@ -5,6 +5,7 @@ import java.awt.geom.Area;
 import java.awt.geom.Path2D;
 import java.util.List;
 import org.etui.core.plan.Drawing;
+import org.etui.core.plan.Plan;
 
 /** The outline of a wire of true thickness, in mm, y downwards as on paper. */
 final class Silhouette {
@@ -14,9 +15,18 @@ final class Silhouette {
 
     /** The area that the wire covers: runs of one width at a time, flush at the ends; tapering where the width changes. */
     static Area of(Drawing drawing) {
+        return of(drawing.outline(), drawing.drawnMm());
+    }
+
+    /** The area of a state of a strand. */
+    static Area of(Plan.StatePlan state) {
+        return of(
+                state.outline(),
+                state.stations().stream().map(Plan.StationPlan::drawnMm).toList());
+    }
+
+    private static Area of(List<double[]> points, List<Double> widths) {
         Area area = new Area();
-        List<double[]> points = drawing.outline();
-        List<Double> widths = drawing.drawnMm();
         int from = 0;
         for (int i = 1; i <= points.size(); i++) {
             boolean ends = i == points.size() || Math.abs(widths.get(i) - widths.get(from)) > SAME_MM;

@@ -13,11 +13,42 @@ import org.jfree.svg.SVGUnits;
 import org.jfree.svg.ViewBox;
 
 /** Writes pages as PDF, or as one SVG with the pages below each other. Both measure true: 1 mm is 1 mm. */
-final class Writer {
+public final class Writer {
     private static final double POINTS_PER_MM = 72 / 25.4;
     private static final double TEN_THOUSANDTH = 1e4;
 
     private Writer() {}
+
+    /** How pages are written. */
+    public enum As {
+        /** Portable document format. */
+        PDF("application/pdf") {
+            @Override
+            byte[] write(List<Page> pages, Paper paper, String title) {
+                return pdf(pages, paper, title);
+            }
+        },
+        /** Scalable vector graphics, pages below each other. */
+        SVG("image/svg+xml") {
+            @Override
+            byte[] write(List<Page> pages, Paper paper, String title) {
+                return svg(pages, paper.widthMm(), paper.heightMm(), title);
+            }
+        };
+
+        private final String mediaType;
+
+        As(String mediaType) {
+            this.mediaType = mediaType;
+        }
+
+        /** Its media type. */
+        public String mediaType() {
+            return mediaType;
+        }
+
+        abstract byte[] write(List<Page> pages, Paper paper, String title);
+    }
 
     static byte[] pdf(List<Page> pages, Paper paper, String title) {
         float width = (float) (paper.widthMm() * POINTS_PER_MM);
@@ -40,20 +71,20 @@ final class Writer {
         return out.toByteArray();
     }
 
-    static byte[] svg(List<Page> pages, Paper paper, String title) {
-        double height = paper.heightMm() * pages.size();
-        SVGGraphics2D g = new SVGGraphics2D(paper.widthMm(), height, SVGUnits.MM);
+    static byte[] svg(List<Page> pages, double widthMm, double pageMm, String title) {
+        double height = pageMm * pages.size();
+        SVGGraphics2D g = new SVGGraphics2D(widthMm, height, SVGUnits.MM);
         g.setGeomDoubleConverter(Writer::number);
         g.setTransformDoubleConverter(Writer::number);
         for (int i = 0; i < pages.size(); i++) {
             Graphics2D own = (Graphics2D) g.create();
-            own.translate(0, i * paper.heightMm());
+            own.translate(0, i * pageMm);
             pages.get(i).draw(own);
             own.dispose();
         }
-        ViewBox box = new ViewBox(0, 0, Math.round(paper.widthMm()), Math.round(height));
+        ViewBox box = new ViewBox(0, 0, Math.round(widthMm), Math.round(height));
         String text = g.getSVGElement("etui", true, box, null, null);
-        String exact = "viewBox=\"0 0 " + paper.widthMm() + " " + height + "\"";
+        String exact = "viewBox=\"0 0 " + widthMm + " " + height + "\"";
         return text.replaceFirst("viewBox=['\"][^'\"]*['\"]", exact)
                 .replaceFirst(">", "><title>" + escaped(title) + "</title>")
                 .getBytes(StandardCharsets.UTF_8);

@@ -1,7 +1,7 @@
 package org.etui.server.store;
 
 /**
- * A revision of a piece.
+ * A revision of a document.
  *
  * @param id its number
  * @param parent the revision it came from; 0 for the first

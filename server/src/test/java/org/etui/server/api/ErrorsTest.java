@@ -174,7 +174,8 @@ class ErrorsTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"/api/nothing", "/api/pieces/none", "/api/pieces/none/template", "/api/plans/7", "/nothing.html"})
+    @CsvSource({"/api/nothing", "/api/pieces/none", "/api/pieces/none/sheets/template", "/api/plans/7", "/nothing.html"
+    })
     void unknownAddress_isAProblem(String path) {
         Http.Answer answer = http.get(path);
 

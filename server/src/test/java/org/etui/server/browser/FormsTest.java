@@ -153,8 +153,8 @@ class FormsTest {
         }
 
         assertThat(planOf(idOf(page)).toString().equals(before)).isFalse();
-        try (var pdf = Loader.loadPDF(
-                http.get("/api/pieces/" + idOf(page) + "/template?format=pdf").body())) {
+        try (var pdf = Loader.loadPDF(http.get("/api/pieces/" + idOf(page) + "/sheets/template?format=pdf")
+                .body())) {
             assertThat(pdf.getNumberOfPages()).isPositive();
         }
         page.close();

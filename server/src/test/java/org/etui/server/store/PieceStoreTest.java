@@ -19,12 +19,12 @@ import org.junit.jupiter.api.Test;
 /** The store's rules, its SQL stood in for. */
 class PieceStoreTest {
     private static final String NOW = "2026-03-01T10:00:00Z";
-    private final PieceMapper mapper = mock(PieceMapper.class);
+    private final DocumentMapper mapper = mock(DocumentMapper.class);
     private final PieceStore store = new PieceStore(mapper, Clock.fixed(Instant.parse(NOW), ZoneOffset.UTC));
 
     @BeforeEach
     void onePieceAtItsSecondRevision() {
-        when(mapper.piece("hop")).thenReturn(Optional.of(new PieceRow("hop", 2, 11, false, NOW)));
+        when(mapper.document("piece", "hop")).thenReturn(Optional.of(new DocumentRow("hop", 2, 11, false, NOW)));
         when(mapper.revision(11)).thenReturn(new RevisionRow(11, 10, "second"));
         when(mapper.revision(10)).thenReturn(new RevisionRow(10, 0, "first"));
         when(mapper.newestChild(anyLong())).thenReturn(Optional.empty());
@@ -62,7 +62,7 @@ class PieceStoreTest {
         store.undo("hop", Optional.empty());
         verify(mapper).moveHead("hop", 2, 10, NOW);
 
-        when(mapper.piece("hop")).thenReturn(Optional.of(new PieceRow("hop", 3, 10, false, NOW)));
+        when(mapper.document("piece", "hop")).thenReturn(Optional.of(new DocumentRow("hop", 3, 10, false, NOW)));
         assertThat(store.undo("hop", Optional.of(3L)).canUndo()).isFalse();
         verify(mapper, never()).moveHead("hop", 3, 0, NOW);
         assertThatThrownBy(() -> store.undo("hop", Optional.of(2L))).isInstanceOf(PieceStore.Stale.class);
@@ -80,7 +80,7 @@ class PieceStoreTest {
 
     @Test
     void pieceInTheBin_isUnknown() {
-        when(mapper.piece("hop")).thenReturn(Optional.of(new PieceRow("hop", 2, 11, true, NOW)));
+        when(mapper.document("piece", "hop")).thenReturn(Optional.of(new DocumentRow("hop", 2, 11, true, NOW)));
 
         assertThatThrownBy(() -> store.read("hop"))
                 .isInstanceOf(PieceStore.Unknown.class)

@@ -1,7 +1,7 @@
 package org.etui.server.store;
 
 /**
- * A kept piece.
+ * A kept document.
  *
  * @param id its name in the store
  * @param version counts every change, undo and redo too
@@ -9,4 +9,4 @@ package org.etui.server.store;
  * @param deleted whether it lies in the bin
  * @param changedAt when it changed last, ISO 8601
  */
-public record PieceRow(String id, long version, long head, boolean deleted, String changedAt) {}
+public record DocumentRow(String id, long version, long head, boolean deleted, String changedAt) {}

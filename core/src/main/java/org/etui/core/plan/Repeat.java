@@ -1,0 +1,71 @@
+package org.etui.core.plan;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.etui.core.element.Coil;
+import org.etui.core.element.Element;
+import org.etui.core.element.Spiral;
+import org.etui.core.element.Straight;
+import org.etui.core.element.Wrap;
+import org.etui.core.piece.Piece;
+import org.etui.core.piece.Strand;
+
+/**
+ * A measure that comes more than once in a piece, and so wants a gap strip: from wire to wire, or from turn to turn.
+ *
+ * @param label what it is
+ * @param mm how long
+ * @param times how often
+ */
+public record Repeat(String label, double mm, int times) {
+    private static final double LEAST_MM = 0.5;
+    private static final double SAME_MM = 0.05;
+
+    /** Every measure that repeats, the widest first, each once. */
+    public static List<Repeat> of(Piece piece, Plan plan) {
+        List<Repeat> all = new ArrayList<>();
+        for (int i = 0; i < plan.strands().size(); i++) {
+            ofStrand(piece.strands().get(i), plan.strands().get(i), all);
+        }
+        return all.stream().sorted((a, b) -> Double.compare(b.mm(), a.mm())).toList();
+    }
+
+    private static void ofStrand(Strand strand, Plan.StrandPlan planned, List<Repeat> all) {
+        int wires = strand.count();
+        String of = planned.title().toLowerCase(java.util.Locale.ROOT) + ": ";
+        if (wires > 1) {
+            add(all, of + "finished, across", planned.finished().widthMm(), wires);
+            add(all, of + "finished, high", planned.finished().heightMm(), wires);
+        }
+        for (Plan.ElementPlan e : planned.elements()) {
+            if (wires > 1 && e.finished().isPresent()) {
+                add(all, of + e.label() + ", outside", e.finished().get().outsideMm(), wires);
+                add(all, of + e.label() + ", inside", e.finished().get().insideMm(), wires);
+            }
+        }
+        for (Element e : strand.elements()) {
+            if (e instanceof Straight straight && wires > 1) {
+                add(all, of + e.label() + ", length", straight.lengthMm(), wires);
+            }
+            if (e instanceof Spiral spiral && spiral.gapMm() > 0) {
+                add(all, of + e.label() + ", gap between turns", spiral.gapMm(), wires);
+            }
+            if (e instanceof Coil coil && coil.pitchMm() > 0) {
+                add(all, of + e.label() + ", from turn to turn", coil.pitchMm(), wires);
+            }
+            if (e instanceof Wrap wrap && wrap.pitchMm() > 0) {
+                add(all, of + e.label() + ", from turn to turn", wrap.pitchMm(), wires);
+            }
+        }
+    }
+
+    /** Adds a measure that can be seen on paper; one that is there already under the same strand counts as one. */
+    private static void add(List<Repeat> all, String label, double mm, int times) {
+        boolean known = all.stream()
+                .anyMatch(r -> Math.abs(r.mm() - mm) < SAME_MM
+                        && r.label().split(":")[0].equals(label.split(":")[0]));
+        if (mm >= LEAST_MM && !known) {
+            all.add(new Repeat(label, mm, times));
+        }
+    }
+}

@@ -1,0 +1,76 @@
+package org.etui.server.print;
+
+import org.etui.core.measure.LengthFormat;
+import org.etui.core.piece.Piece;
+import org.etui.core.plan.Plan;
+import org.etui.core.plan.PlanOptions;
+import org.etui.core.plan.Repeat;
+
+/** What can be printed. Every sheet measures true and has check bars on every page. */
+public enum Sheet {
+    /** The form at true size, the marks strip and the cut table. */
+    TEMPLATE("1:1 template") {
+        @Override
+        void draw(Piece piece, Plan plan, LengthFormat format, Flow flow) {
+            Template.draw(plan, format, flow);
+            MarksStrip.draw(plan, format, flow);
+        }
+    },
+    /** The straight wires at true length with their marks. */
+    MARKS("marks strip") {
+        @Override
+        void draw(Piece piece, Plan plan, LengthFormat format, Flow flow) {
+            MarksStrip.draw(plan, format, flow);
+        }
+    },
+    /** A gauge for every measure that repeats. */
+    GAPS("gap strip") {
+        @Override
+        void draw(Piece piece, Plan plan, LengthFormat format, Flow flow) {
+            GapStrip.draw(Repeat.of(piece, plan), format, flow);
+        }
+    },
+    /** Peg positions and sizes. */
+    JIG("jig sheet") {
+        @Override
+        void draw(Piece piece, Plan plan, LengthFormat format, Flow flow) {
+            JigSheet.draw(plan.strands(), format, flow);
+        }
+    },
+    /** The bench card with pictures. */
+    CARD("bench card") {
+        @Override
+        void draw(Piece piece, Plan plan, LengthFormat format, Flow flow) {
+            CardSheet.draw(plan, flow);
+        }
+    };
+
+    private final String title;
+
+    Sheet(String title) {
+        this.title = title;
+    }
+
+    /** What it is called. */
+    public String title() {
+        return title;
+    }
+
+    /** Which states the plan must carry. */
+    public PlanOptions.States states() {
+        return this == CARD ? PlanOptions.States.ALL : PlanOptions.States.LAST;
+    }
+
+    abstract void draw(Piece piece, Plan plan, LengthFormat format, Flow flow);
+
+    /**
+     * The sheet of a piece.
+     *
+     * @param plan carries the states asked for
+     */
+    public byte[] of(Piece piece, Plan plan, Paper paper, LengthFormat format, Writer.As as) {
+        Flow flow = new Flow(paper, piece.name(), plan.strands().get(0).wireInWords() + ", " + title);
+        draw(piece, plan, format, flow);
+        return as.write(flow.laidOut(), paper, piece.name() + ", " + title);
+    }
+}
