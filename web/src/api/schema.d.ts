@@ -20,7 +20,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/prices": {
+    "/api/settings": {
         parameters: {
             query?: never;
             header?: never;
@@ -36,7 +36,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/pieces/{id}": {
+    "/api/progress/{subject}": {
         parameters: {
             query?: never;
             header?: never;
@@ -44,9 +44,73 @@ export interface paths {
             cookie?: never;
         };
         get: operations["read_2"];
+        put: operations["write"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/prices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["read_3"];
         put: operations["replace_2"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pieces/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["read_4"];
+        put: operations["replace_3"];
+        post?: never;
         delete: operations["delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/measures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["read_5"];
+        put: operations["replace_4"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["read_6"];
+        put: operations["replace_5"];
+        post?: never;
+        delete: operations["delete_1"];
         options?: never;
         head?: never;
         patch?: never;
@@ -116,6 +180,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sizes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["size"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/settings/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["undo_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/settings/redo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["redo_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/remakes": {
         parameters: {
             query?: never;
@@ -141,7 +253,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["undo_1"];
+        post: operations["undo_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -157,7 +269,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["redo_1"];
+        post: operations["redo_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -205,7 +317,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["undo_2"];
+        post: operations["undo_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -237,7 +349,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["redo_2"];
+        post: operations["redo_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -254,6 +366,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["duplicate"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pieces/import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["importFile"];
         delete?: never;
         options?: never;
         head?: never;
@@ -308,6 +436,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/measures/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["undo_4"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/measures/redo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["redo_4"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/measured-hooks": {
         parameters: {
             query?: never;
@@ -340,6 +500,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["list"];
+        put?: never;
+        post: operations["create_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["undo_5"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/undelete": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["undelete_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/redo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["redo_5"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/fields": {
         parameters: {
             query?: never;
@@ -365,7 +589,23 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["read_3"];
+        post: operations["read_7"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tool-care": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["care"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -380,6 +620,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["tempers"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheets/{sheet}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["strip"];
         put?: never;
         post?: never;
         delete?: never;
@@ -420,14 +676,46 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/pieces/{id}/template": {
+    "/api/pieces/{id}/tables/{table}": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["template"];
+        get: operations["table"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pieces/{id}/sheets/{sheet}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sheet"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pieces/{id}/outline": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["outline"];
         put?: never;
         post?: never;
         delete?: never;
@@ -444,6 +732,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["export"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pieces/export": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["exportAll"];
         put?: never;
         post?: never;
         delete?: never;
@@ -484,6 +788,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/tables/{table}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["jobTable"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/sheets/{sheet}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["jobSheet"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/piece": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["piece"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/gauges": {
         parameters: {
             query?: never;
@@ -492,6 +844,38 @@ export interface paths {
             cookie?: never;
         };
         get: operations["gauges"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/formulas": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["formulas"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cautions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["cautions"];
         put?: never;
         post?: never;
         delete?: never;
@@ -529,6 +913,75 @@ export interface components {
             name: string;
             /** @description measured diameter, mm: of what wire is laid round, or of the face */
             sizeMm: number;
+        };
+        SettingsControllerKeptSettings: {
+            /** @description counts every change */
+            version: number;
+            /** @description whether there is something to undo */
+            canUndo: boolean;
+            /** @description whether there is something to redo */
+            canRedo: boolean;
+            /** @description the settings */
+            settings: components["schemas"]["Settings"];
+        };
+        Settings: {
+            /**
+             * @description what lengths are read in
+             * @default mm
+             * @enum {string}
+             */
+            units: "mm" | "in" | "in32";
+            /**
+             * @description what the maker was taught, for the words of the bench card
+             * @default {}
+             */
+            school: components["schemas"]["School"];
+            /**
+             * @description stations whose first hint was read
+             * @default []
+             */
+            seenHints: string[];
+        };
+        School: {
+            /**
+             * @description how a spiral is laid
+             * @default push
+             * @enum {string}
+             */
+            spiral: "push" | "draw";
+            /**
+             * @description how it is polished back
+             * @default to-and-fro
+             * @enum {string}
+             */
+            polish: "to-and-fro" | "one-direction";
+            /**
+             * @description whether the sulfide is stopped in soda water
+             * @default true
+             */
+            stopBath: boolean;
+        };
+        ProgressControllerProgress: {
+            /** @description index of the step that is open */
+            step: number;
+            /**
+             * @description its title, by which it is found again where the piece was changed meanwhile
+             * @default
+             */
+            title: string;
+            /**
+             * @description what goes on by itself
+             * @default []
+             */
+            timers: components["schemas"]["ProgressControllerTimer"][];
+        };
+        ProgressControllerTimer: {
+            /** @description what it is */
+            title: string;
+            /** @description when it is over, ms since 1970 */
+            endsAtMs: number;
+            /** @description index of its step */
+            step: number;
         };
         PriceControllerKeptPrices: {
             /** @description counts every change */
@@ -1853,6 +2306,74 @@ export interface components {
              */
             seal: "none" | "wax" | "acrylic";
         };
+        MeasureControllerKeptMeasures: {
+            /** @description counts every change */
+            version: number;
+            /** @description whether there is something to undo */
+            canUndo: boolean;
+            /** @description whether there is something to redo */
+            canRedo: boolean;
+            /** @description each name once */
+            measures: components["schemas"]["PersonalMeasure"][];
+        };
+        PersonalMeasure: {
+            /** @description how it is typed */
+            name: string;
+            /** @description how long it is, mm */
+            mm: number;
+        };
+        KeptJob: {
+            /** @description its name in the store */
+            id: string;
+            /** @description counts every change */
+            version: number;
+            /** @description when it changed last, ISO 8601 */
+            changedAt: string;
+            /** @description whether there is something to undo */
+            canUndo: boolean;
+            /** @description whether there is something to redo */
+            canRedo: boolean;
+            /** @description the job */
+            document: components["schemas"]["Job"];
+        };
+        Job: {
+            /**
+             * @description always etui-job
+             * @enum {string}
+             */
+            format: "etui-job";
+            /** @description always 1 */
+            version: number;
+            /** @description what the job is called */
+            name: string;
+            /** @description name of the piece in the store */
+            piece: string;
+            /** @description its sizes */
+            lines: components["schemas"]["JobLine"][];
+            /** @description the day it has to be done, ISO 8601, such as 2026-12-18 */
+            due?: string;
+            /**
+             * @description free text
+             * @default
+             */
+            notes: string;
+        };
+        JobLine: {
+            /**
+             * @description what it is called; may be empty where there is one size only
+             * @default
+             */
+            label: string;
+            /** @description how many pieces */
+            quantity: number;
+            /**
+             * @description measures of the piece's pattern that are different in this size
+             * @default {}
+             */
+            measures: {
+                [key: string]: number | string | boolean;
+            };
+        };
         Thinning: {
             /** @description thickness that it is flattened from, mm */
             fromMm: number;
@@ -1921,6 +2442,33 @@ export interface components {
             tool: number;
             /** @description size after release */
             free: number;
+        };
+        TableControllerSizeAnswer: {
+            /** @description the ease that was used, mm */
+            easeMm: number;
+            /** @description the size */
+            size: components["schemas"]["Sizing"];
+        };
+        Sizing: {
+            /** @description length round the inside of the piece, mm */
+            roundMm: number;
+            /** @description inside diameter, mm */
+            insideMm: number;
+            /** @description length along the middle of the wire, mm: what links or a chain must come to */
+            lengthMm: number;
+            /** @description the nearest size in each ring system */
+            rings: components["schemas"]["SizingRing"][];
+            /** @description how it is reckoned */
+            because: string;
+        };
+        SizingRing: {
+            /**
+             * @description the ring system
+             * @enum {string}
+             */
+            system: "us" | "uk" | "iso";
+            /** @description as the trade writes it */
+            size: string;
         };
         Plan: {
             /** @description one of each strand of the document */
@@ -2173,7 +2721,7 @@ export interface components {
             drawnMm: number;
         };
         Step: {
-            /** @description id of the strand; empty for the whole piece */
+            /** @description id of the strand, the first where several are worked alike; empty for the whole piece */
             strand: string;
             /** @description what to do, short */
             title: string;
@@ -2181,6 +2729,10 @@ export interface components {
             tool: string;
             /** @description how */
             text: string;
+            /** @description what differs from strand to strand, where several are worked alike; else empty */
+            each: components["schemas"]["StepEach"][];
+            /** @description how many wires it is done to, one after the other; 1 for the whole piece */
+            wires: number;
             /** @description what to look at afterwards */
             check: string;
             /** @description what to beware of; empty where nothing special */
@@ -2196,6 +2748,23 @@ export interface components {
             /** @description mark that it starts at, mm from the trued end */
             markMm?: number;
             /** @description index of the strand's state afterwards */
+            state?: number;
+            /**
+             * @description what its pictures show
+             * @enum {string}
+             */
+            shows: "straightening" | "truing" | "marks" | "cut" | "dressing" | "states" | "stringing" | "joining" | "tumbling" | "cleaning" | "darkening" | "drying" | "polishing" | "sealing" | "rest" | "piece";
+        };
+        StepEach: {
+            /** @description its id */
+            strand: string;
+            /** @description its name */
+            title: string;
+            /** @description how many wires */
+            wires: number;
+            /** @description what is different for it; empty where nothing is */
+            text: string;
+            /** @description index of its state afterwards */
             state?: number;
         };
         Advice: {
@@ -2408,6 +2977,14 @@ export interface components {
             /** @description which calliper */
             from: string;
         };
+        Care: {
+            /** @description what it is called */
+            tool: string;
+            /** @description what it is for */
+            use: string;
+            /** @description how it is kept */
+            care: string;
+        };
         TableControllerTemperRow: {
             /**
              * @description its word
@@ -2557,6 +3134,36 @@ export interface components {
             /** @description plastic strain over which it hardens */
             strainScale: number;
         };
+        JobRow: {
+            /** @description its name in the store */
+            id: string;
+            /** @description what it is called */
+            name: string;
+            /** @description counts every change */
+            version: number;
+            /** @description the day it has to be done, ISO 8601 */
+            due?: string;
+            /** @description name of its piece in the store */
+            piece: string;
+            /** @description what the piece is called */
+            pieceName: string;
+            /** @description how many pieces */
+            quantity: number;
+            /** @description how many sizes */
+            sizes: number;
+            /** @description how many wires to cut */
+            wires: number;
+            /** @description how many steps its card has */
+            steps: number;
+            /** @description how long hands are needed, minutes, an estimate */
+            minutes: number;
+            /** @description wire for the whole job */
+            totals?: components["schemas"]["PlanTotals"];
+            /** @description one of each size */
+            drawing: components["schemas"]["Drawing"][];
+            /** @description why it cannot be planned; absent where it can */
+            wrong?: string;
+        };
         TableControllerGaugeAnswer: {
             /** @description the thickness asked for, mm; 0 where all were asked for */
             thicknessMm: number;
@@ -2589,9 +3196,27 @@ export interface components {
             /** @description thickness, mm */
             diameterMm: number;
         };
+        Formula: {
+            /** @description what it belongs to */
+            chapter: string;
+            /** @description what is reckoned */
+            name: string;
+            /** @description how */
+            formula: string;
+            /** @description author, work, year; a standard; or that it is an estimate or from memory */
+            source: string;
+            /** @description where it holds and how far it can be trusted */
+            sure: string;
+            /** @description whether it is an estimate */
+            estimate: boolean;
+        };
         Toolbox: {
             /** @description the tools */
             tools: components["schemas"]["OwnedTool"][];
+        };
+        PersonalMeasures: {
+            /** @description each name once */
+            measures: components["schemas"]["PersonalMeasure"][];
         };
         BenchControllerThinningQuestion: {
             /** @description the document */
@@ -2614,6 +3239,27 @@ export interface components {
             toolInsideMm?: number;
             /** @description inside diameter after release, mm; or give toolInsideMm */
             freeInsideMm?: number;
+        };
+        TableControllerSizeQuestion: {
+            /**
+             * @description what it is
+             * @enum {string}
+             */
+            worn: "ring" | "bangle" | "opening-bangle" | "bracelet" | "chain";
+            /** @description girth of the finger, the closed hand, the wrist or the neck, mm */
+            girthMm: number;
+            /** @description how much longer it lies, mm; default: what is usual */
+            easeMm?: number;
+            /**
+             * @description how far it stands off the skin, mm
+             * @default 1.5
+             */
+            thicknessMm: number;
+            /**
+             * @description width along the finger, mm
+             * @default 3
+             */
+            widthMm: number;
         };
         BenchControllerRemakeQuestion: {
             /** @description the document */
@@ -2682,7 +3328,7 @@ export interface components {
              */
             unit?: "mm" | "in" | "in32";
             /**
-             * @description named personal measures, mm
+             * @description named personal measures besides those that are kept, mm
              * @default {}
              */
             measures: {
@@ -2784,12 +3430,106 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["PriceControllerKeptPrices"];
+                    "application/json": components["schemas"]["SettingsControllerKeptSettings"];
                 };
             };
         };
     };
     replace_1: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Settings"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SettingsControllerKeptSettings"];
+                };
+            };
+        };
+    };
+    read_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                subject: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProgressControllerProgress"];
+                };
+            };
+        };
+    };
+    write: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                subject: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ProgressControllerProgress"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProgressControllerProgress"];
+                };
+            };
+        };
+    };
+    read_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PriceControllerKeptPrices"];
+                };
+            };
+        };
+    };
+    replace_2: {
         parameters: {
             query?: never;
             header?: {
@@ -2815,7 +3555,7 @@ export interface operations {
             };
         };
     };
-    read_2: {
+    read_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -2837,7 +3577,7 @@ export interface operations {
             };
         };
     };
-    replace_2: {
+    replace_3: {
         parameters: {
             query?: never;
             header?: {
@@ -2866,6 +3606,122 @@ export interface operations {
         };
     };
     delete: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    read_5: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MeasureControllerKeptMeasures"];
+                };
+            };
+        };
+    };
+    replace_4: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PersonalMeasures"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MeasureControllerKeptMeasures"];
+                };
+            };
+        };
+    };
+    read_6: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptJob"];
+                };
+            };
+        };
+    };
+    replace_5: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Job"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptJob"];
+                };
+            };
+        };
+    };
+    delete_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -2973,6 +3829,70 @@ export interface operations {
             };
         };
     };
+    size: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TableControllerSizeQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TableControllerSizeAnswer"];
+                };
+            };
+        };
+    };
+    undo_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SettingsControllerKeptSettings"];
+                };
+            };
+        };
+    };
+    redo_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SettingsControllerKeptSettings"];
+                };
+            };
+        };
+    };
     remake: {
         parameters: {
             query?: never;
@@ -2997,7 +3917,7 @@ export interface operations {
             };
         };
     };
-    undo_1: {
+    undo_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -3017,7 +3937,7 @@ export interface operations {
             };
         };
     };
-    redo_1: {
+    redo_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -3108,7 +4028,7 @@ export interface operations {
             };
         };
     };
-    undo_2: {
+    undo_3: {
         parameters: {
             query?: never;
             header?: {
@@ -3154,7 +4074,7 @@ export interface operations {
             };
         };
     };
-    redo_2: {
+    redo_3: {
         parameters: {
             query?: never;
             header?: {
@@ -3196,6 +4116,31 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["KeptPiece"];
+                };
+            };
+        };
+    };
+    importFile: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": string;
+                "application/zip": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptPiece"][];
                 };
             };
         };
@@ -3274,6 +4219,46 @@ export interface operations {
             };
         };
     };
+    undo_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MeasureControllerKeptMeasures"];
+                };
+            };
+        };
+    };
+    redo_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MeasureControllerKeptMeasures"];
+                };
+            };
+        };
+    };
     measured: {
         parameters: {
             query?: never;
@@ -3322,6 +4307,120 @@ export interface operations {
             };
         };
     };
+    list: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobRow"][];
+                };
+            };
+        };
+    };
+    create_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Job"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptJob"];
+                };
+            };
+        };
+    };
+    undo_5: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptJob"];
+                };
+            };
+        };
+    };
+    undelete_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptJob"];
+                };
+            };
+        };
+    };
+    redo_5: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptJob"];
+                };
+            };
+        };
+    };
     field: {
         parameters: {
             query?: never;
@@ -3346,7 +4445,7 @@ export interface operations {
             };
         };
     };
-    read_3: {
+    read_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -3370,6 +4469,26 @@ export interface operations {
             };
         };
     };
+    care: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Care"][];
+                };
+            };
+        };
+    };
     tempers: {
         parameters: {
             query?: never;
@@ -3386,6 +4505,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TableControllerTemperRow"][];
+                };
+            };
+        };
+    };
+    strip: {
+        parameters: {
+            query?: {
+                format?: string;
+                paper?: string;
+                units?: string;
+            };
+            header?: never;
+            path: {
+                sheet: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
                 };
             };
         };
@@ -3430,12 +4575,60 @@ export interface operations {
             };
         };
     };
-    template: {
+    table: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                table: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
+                };
+            };
+        };
+    };
+    sheet: {
         parameters: {
             query?: {
                 format?: string;
                 paper?: string;
                 units?: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+                sheet: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
+                };
+            };
+        };
+    };
+    outline: {
+        parameters: {
+            query?: {
+                format?: string;
             };
             header?: never;
             path: {
@@ -3463,6 +4656,28 @@ export interface operations {
             path: {
                 id: string;
             };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
+                };
+            };
+        };
+    };
+    exportAll: {
+        parameters: {
+            query?: {
+                ids?: string[];
+            };
+            header?: never;
+            path?: never;
             cookie?: never;
         };
         requestBody?: never;
@@ -3518,6 +4733,78 @@ export interface operations {
             };
         };
     };
+    jobTable: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                table: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
+                };
+            };
+        };
+    };
+    jobSheet: {
+        parameters: {
+            query?: {
+                format?: string;
+                paper?: string;
+                units?: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+                sheet: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
+                };
+            };
+        };
+    };
+    piece: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Piece"];
+                };
+            };
+        };
+    };
     gauges: {
         parameters: {
             query?: {
@@ -3536,6 +4823,46 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TableControllerGaugeAnswer"];
+                };
+            };
+        };
+    };
+    formulas: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Formula"][];
+                };
+            };
+        };
+    };
+    cautions: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Caution"][];
                 };
             };
         };
