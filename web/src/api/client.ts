@@ -20,6 +20,15 @@ import type {
   Thinning,
   Wire,
   WaysOut,
+  Job,
+  JobRow,
+  KeptJob,
+  KeptMeasures,
+  KeptSettings,
+  PersonalMeasure,
+  Progress,
+  Sizes,
+  Worn,
 } from './types';
 
 const client = createClient<paths>({ baseUrl: '', fetch: (request) => globalThis.fetch(request) });
@@ -77,7 +86,7 @@ function ask<T>(path: string, question: object, signal?: AbortSignal): Promise<T
 }
 
 /** Units that the server writes lengths in. */
-export type ServerUnits = 'mm' | 'in';
+export type ServerUnits = 'mm' | 'in' | 'in32';
 
 export const api = {
   tray: () => data(client.GET('/api/pieces')),
@@ -156,6 +165,68 @@ export const api = {
   restore: (id: string) => data(client.POST('/api/pieces/{id}/undelete', { params: { path: { id } } })),
   duplicate: (id: string) =>
     data<KeptPiece>(client.POST('/api/pieces/{id}/duplicate', { params: { path: { id } } }) as never),
+  settings: () => data<KeptSettings>(client.GET('/api/settings') as never),
+  saveSettings: (version: number, settings: KeptSettings['settings']) =>
+    data<KeptSettings>(
+      client.PUT('/api/settings', {
+        params: { header: { 'If-Match': String(version) } },
+        body: settings,
+      }) as never,
+    ),
+  measures: () => data<KeptMeasures>(client.GET('/api/measures') as never),
+  saveMeasures: (version: number, measures: readonly PersonalMeasure[]) =>
+    data<KeptMeasures>(
+      client.PUT('/api/measures', {
+        params: { header: { 'If-Match': String(version) } },
+        body: { measures: [...measures] },
+      }) as never,
+    ),
+  jobs: () => data<JobRow[]>(client.GET('/api/jobs') as never),
+  job: (id: string) => data<KeptJob>(client.GET('/api/jobs/{id}', { params: { path: { id } } }) as never),
+  /** All pieces of a job as one document. */
+  jobPiece: (id: string) =>
+    data<Piece>(client.GET('/api/jobs/{id}/piece', { params: { path: { id } } }) as never),
+  createJob: (job: Job) => data<KeptJob>(client.POST('/api/jobs', { body: job }) as never),
+  saveJob: (id: string, version: number, job: Job) =>
+    data<KeptJob>(
+      client.PUT('/api/jobs/{id}', {
+        params: { path: { id }, header: { 'If-Match': String(version) } },
+        body: job,
+      }) as never,
+    ),
+  undoJob: (id: string) =>
+    data<KeptJob>(client.POST('/api/jobs/{id}/undo', { params: { path: { id } } }) as never),
+  redoJob: (id: string) =>
+    data<KeptJob>(client.POST('/api/jobs/{id}/redo', { params: { path: { id } } }) as never),
+  removeJob: (id: string) => data(client.DELETE('/api/jobs/{id}', { params: { path: { id } } })),
+  restoreJob: (id: string) => data(client.POST('/api/jobs/{id}/undelete', { params: { path: { id } } })),
+  progress: (subject: string) =>
+    data<Progress>(client.GET('/api/progress/{subject}', { params: { path: { subject } } }) as never),
+  saveProgress: (subject: string, progress: Progress) =>
+    data<Progress>(
+      client.PUT('/api/progress/{subject}', {
+        params: { path: { subject } },
+        body: progress,
+        keepalive: true,
+      }) as never,
+    ),
+  formulas: () => data(client.GET('/api/formulas')),
+  toolCare: () => data(client.GET('/api/tool-care')),
+  cautions: () => data(client.GET('/api/cautions')),
+  sizes: (question: { worn: Worn; girthMm: number; easeMm?: number; thicknessMm: number; widthMm: number }) =>
+    ask<Sizes>('/api/sizes', question),
+  /** Keeps every document of a file, or none of them. */
+  importFile: (file: File) =>
+    data<KeptPiece[]>(
+      fetch('/api/pieces/import', {
+        method: 'POST',
+        headers: { 'Content-Type': file.name.endsWith('.zip') ? 'application/zip' : 'application/json' },
+        body: file,
+      }).then(async (response) => {
+        const body: unknown = await response.json();
+        return response.ok ? { data: body as KeptPiece[], response } : { error: body, response };
+      }),
+    ),
   length: (text: string, unit: ServerUnits) =>
     data(client.POST('/api/lengths', { body: { text, unit, measures: {} } })),
 };

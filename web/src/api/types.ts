@@ -46,6 +46,18 @@ export type MeasuredQuestion = components['schemas']['BenchControllerMeasuredQue
 export type Prices = components['schemas']['Prices'];
 export type KeptPrices = components['schemas']['PriceControllerKeptPrices'];
 export type TemperMark = components['schemas']['TableControllerTemperRow'];
+export type KeptSettings = components['schemas']['SettingsControllerKeptSettings'];
+export type School = components['schemas']['School'];
+export type PersonalMeasure = components['schemas']['PersonalMeasure'];
+export type KeptMeasures = components['schemas']['MeasureControllerKeptMeasures'];
+export type Job = components['schemas']['Job'];
+export type JobLine = components['schemas']['JobLine'];
+export type JobRow = components['schemas']['JobRow'];
+export type KeptJob = components['schemas']['KeptJob'];
+export type Progress = components['schemas']['ProgressControllerProgress'];
+export type Timer = components['schemas']['ProgressControllerTimer'];
+export type Sizes = components['schemas']['TableControllerSizeAnswer'];
+export type Worn = components['schemas']['TableControllerSizeQuestion']['worn'];
 
 /** One bad field. */
 export interface Violation {

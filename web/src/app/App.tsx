@@ -15,6 +15,14 @@ import { PieceFrame } from './PieceFrame';
 const Cut = lazy(() => import('../stations/cut/Cut').then((m) => ({ default: m.Cut })));
 const Harden = lazy(() => import('../stations/harden/Harden').then((m) => ({ default: m.Harden })));
 const MeasureIt = lazy(() => import('../tray/MeasureIt').then((m) => ({ default: m.MeasureIt })));
+const JobsPage = lazy(() => import('../jobs/JobsPage').then((m) => ({ default: m.JobsPage })));
+const JobPage = lazy(() => import('../jobs/JobPage').then((m) => ({ default: m.JobPage })));
+const JobCard = lazy(() => import('../jobs/JobCard').then((m) => ({ default: m.JobCard })));
+const SettingsPage = lazy(() =>
+  import('../settings/SettingsPage').then((m) => ({ default: m.SettingsPage })),
+);
+const SizesPage = lazy(() => import('../settings/SizesPage').then((m) => ({ default: m.SizesPage })));
+const Help = lazy(() => import('../help/Help').then((m) => ({ default: m.Help })));
 const Make = lazy(() => import('../stations/make/Make').then((m) => ({ default: m.Make })));
 const WireStation = lazy(() =>
   import('../stations/wire/WireStation').then((m) => ({ default: m.WireStation })),
@@ -32,6 +40,12 @@ export function App() {
         <Route path="/bath" element={<Bath />} />
         <Route path="/daybook" element={<Daybook />} />
         <Route path="/tools" element={<ToolsPage />} />
+        <Route path="/jobs" element={<JobsPage />} />
+        <Route path="/jobs/:id" element={<JobPage />} />
+        <Route path="/jobs/:id/card" element={<JobCard />} />
+        <Route path="/settings" element={<SettingsPage />} />
+        <Route path="/sizes" element={<SizesPage />} />
+        <Route path="/help/:page" element={<Help />} />
       </Route>
       <Route path="/pieces/:id" element={<PieceFrame />}>
         <Route index element={<Navigate to="shape" replace />} />

@@ -1,7 +1,8 @@
 import { useId, useState, type KeyboardEvent, type ReactNode } from 'react';
 import { api, Refused } from '../api/client';
 import { useSettings } from './settings';
-import { lengthNumber, thickness } from './units';
+import { NameMeasure, OwnMeasures } from './OwnMeasures';
+import { lengthNumber, thickness, unitWord } from './units';
 
 /** A length to type in any spelling; arrow keys step it. The server reads it: there is no parser here. */
 export function LengthField(props: {
@@ -24,34 +25,43 @@ export function LengthField(props: {
   const id = useId();
   const [typed, setTyped] = useState<string>();
   const [refused, setRefused] = useState<string>();
+  const [unknown, setUnknown] = useState<string>();
+  const [focused, setFocused] = useState(false);
   const shown = props.fine ? thickness(props.mm, units).replace(/ .*/, '') : lengthNumber(props.mm, units);
   const wrong = refused ?? props.wrong;
 
-  const take = async () => {
-    if (typed === undefined) return;
-    if (typed.trim() === shown) {
-      setTyped(undefined);
+  const forget = () => {
+    setTyped(undefined);
+    setRefused(undefined);
+    setUnknown(undefined);
+  };
+  const take = async (text = typed) => {
+    if (text === undefined) return;
+    if (text.trim() === shown) {
+      forget();
       return;
     }
     try {
-      const { mm } = await api.length(typed, units);
+      const { mm } = await api.length(text, units);
       setRefused(undefined);
-      if (await props.onChange(mm, typed.trim())) setTyped(undefined);
+      setUnknown(undefined);
+      if (await props.onChange(mm, text.trim())) setTyped(undefined);
     } catch (thrown) {
       if (!(thrown instanceof Refused)) throw thrown;
-      setRefused(thrown.problem.violations[0]?.limit ?? thrown.problem.detail);
+      const bad = thrown.problem.violations[0];
+      setRefused(bad?.limit ?? thrown.problem.detail);
+      setUnknown(bad?.path.startsWith('measures.') ? bad.path.slice('measures.'.length) : undefined);
     }
   };
 
   const key = (event: KeyboardEvent) => {
     if (event.key === 'Enter') void take();
-    if (event.key === 'Escape') {
-      setTyped(undefined);
-      setRefused(undefined);
-    }
+    if (event.key === 'Escape') forget();
     if (event.key === 'ArrowUp' || event.key === 'ArrowDown') {
       event.preventDefault();
-      const step = (props.fine ? 0.01 : units === 'mm' ? 0.1 : 25.4 / 16) * (event.shiftKey ? 10 : 1);
+      const step =
+        (props.fine ? 0.01 : units === 'mm' ? 0.1 : units === 'in' ? 25.4 / 16 : 25.4 / 32) *
+        (event.shiftKey ? 10 : 1);
       const next = props.mm + (event.key === 'ArrowUp' ? step : -step);
       if (next > 0) void props.onChange(Math.round(next * 1e6) / 1e6);
     }
@@ -67,8 +77,9 @@ export function LengthField(props: {
             {wrong}
           </div>
         )}
+        {wrong && unknown && <NameMeasure name={unknown} onNamed={() => void take()} />}
       </dt>
-      <dd>
+      <dd onBlur={(e) => e.currentTarget.contains(e.relatedTarget) || setFocused(false)}>
         <input
           id={id}
           className="field"
@@ -77,12 +88,24 @@ export function LengthField(props: {
           aria-describedby={wrong ? `${id}w` : undefined}
           autoComplete="off"
           onChange={(e) => setTyped(e.target.value)}
-          onFocus={(e) => e.target.select()}
+          onFocus={(e) => {
+            e.target.select();
+            setFocused(true);
+          }}
           onBlur={() => void take()}
           onKeyDown={key}
         />
-        <span className="u">{units}</span>
+        <span className="u">{unitWord(units)}</span>
         {props.beside}
+        {focused && (
+          <OwnMeasures
+            mm={props.mm}
+            onTake={(name) => {
+              setTyped(name);
+              void take(name);
+            }}
+          />
+        )}
       </dd>
     </div>
   );

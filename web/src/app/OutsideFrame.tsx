@@ -1,8 +1,9 @@
 import { useQuery } from '@tanstack/react-query';
 import { Suspense } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
-import { Outlet, useLocation, useNavigate } from 'react-router';
+import { Link, Outlet, useLocation, useNavigate } from 'react-router';
 import { queries } from '../api/queries';
+import { Hint } from './Hint';
 import { Knots } from './Knots';
 import { Tools } from './Tools';
 
@@ -30,11 +31,18 @@ export function OutsideFrame() {
       <header className="head">
         <h1>Etui</h1>
         <div className="tools">
+          <Link className="plain" to="/jobs">
+            jobs
+          </Link>
+          <Link className="plain" to="/sizes">
+            sizes
+          </Link>
           <Tools />
         </div>
       </header>
       <Knots knots={knots} open={PLACES.findIndex((p) => pathname.startsWith(p))} label="places" />
       <main className="station">
+        {pathname === '/tray' && <Hint station="tray" />}
         <Suspense>
           <Outlet />
         </Suspense>

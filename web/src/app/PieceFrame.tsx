@@ -6,11 +6,12 @@ import { api, Refused } from '../api/client';
 import { queries } from '../api/queries';
 import type { Plan } from '../api/types';
 import { BenchProvider, useBench, useKeeping } from './bench';
+import { Hint } from './Hint';
 import { Knots, type Knot } from './Knots';
 import { thicknessOf } from './section';
 import { useSettings } from './settings';
 import { Tools } from './Tools';
-import { grams, length, mass, thickness, words } from './units';
+import { grams, length, mass, thickness, words, type Units } from './units';
 
 const PrintDialog = lazy(() => import('../print/PrintDialog').then((m) => ({ default: m.PrintDialog })));
 
@@ -54,7 +55,7 @@ export function PieceFrame() {
   );
 }
 
-function knotsOf(id: string, plan: Plan, units: 'mm' | 'in'): Knot[] {
+function knotsOf(id: string, plan: Plan, units: Units): Knot[] {
   const strand = plan.strands[0];
   if (!strand) return [];
   const stops = plan.advice.filter((a) => a.severity === 'stop').length;
@@ -133,13 +134,18 @@ function Frame() {
       <Knots knots={knotsOf(bench.id, bench.plan, units)} open={open} label="stations" />
       <main className="station">
         <Refusals />
+        <Hint key={STATIONS[open]} station={STATIONS[open] ?? ''} />
         <Suspense>
           <Outlet />
         </Suspense>
       </main>
       {printing && (
         <Suspense>
-          <PrintDialog id={bench.id} name={bench.piece.name} onClose={() => setPrinting(false)} />
+          <PrintDialog
+            address={`/api/pieces/${bench.id}`}
+            name={bench.piece.name}
+            onClose={() => setPrinting(false)}
+          />
         </Suspense>
       )}
     </div>

@@ -2,26 +2,39 @@ import { useColorScheme } from '@mui/material/styles';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link } from 'react-router';
 import { useSettings } from './settings';
+import type { Units } from './units';
 
-/** The tools that every page has: unit and lamp. */
+const UNITS: [Units, string][] = [
+  ['mm', 'mm'],
+  ['in', 'in'],
+  ['in32', 'in 1/32'],
+];
+
+/** The tools that every page has: unit, tools owned, settings, guide and lamp. */
 export function Tools() {
   const { units, setUnits } = useSettings();
   const { colorScheme, setMode } = useColorScheme();
   const dark = colorScheme === 'dark';
-  useHotkeys('m', () => setUnits(units === 'mm' ? 'in' : 'mm'), [units]);
+  const next = UNITS[(UNITS.findIndex(([u]) => u === units) + 1) % UNITS.length]?.[0] ?? 'mm';
+  useHotkeys('m', () => setUnits(next), [next]);
   useHotkeys('l', () => setMode(dark ? 'light' : 'dark'), [dark]);
   return (
     <>
       <span role="group" aria-label="unit">
-        <button className="plain" aria-pressed={units === 'mm'} onClick={() => setUnits('mm')}>
-          mm
-        </button>
-        <button className="plain" aria-pressed={units === 'in'} onClick={() => setUnits('in')}>
-          in
-        </button>
+        {UNITS.map(([unit, name]) => (
+          <button key={unit} className="plain" aria-pressed={units === unit} onClick={() => setUnits(unit)}>
+            {name}
+          </button>
+        ))}
       </span>
       <Link className="plain" to="/tools">
         tools
+      </Link>
+      <Link className="plain" to="/settings">
+        settings
+      </Link>
+      <Link className="plain" to="/help/model">
+        guide
       </Link>
       <button className="plain" aria-pressed={dark} onClick={() => setMode(dark ? 'light' : 'dark')}>
         lamp

@@ -1,30 +1,78 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { createContext, useContext, useMemo, useState, type ReactNode } from 'react';
+import { api, Refused } from '../api/client';
+import { queries } from '../api/queries';
+import type { KeptSettings, School } from '../api/types';
 import type { Units } from './units';
 
 interface Settings {
-  /** unit that lengths are read in */
+  /** what lengths are read in */
   units: Units;
   setUnits: (units: Units) => void;
+  /** what the maker was taught; undefined until it is read */
+  school: School | undefined;
+  setSchool: (change: Partial<School>) => void;
+  /** stations whose first hint was read; undefined until it is read */
+  seenHints: readonly string[] | undefined;
+  /** Remembers that a hint was read; without a name forgets them all, so that they come again. */
+  seeHint: (station?: string) => void;
 }
 
-const Context = createContext<Settings>({ units: 'mm', setUnits: () => undefined });
+const Context = createContext<Settings>({
+  units: 'mm',
+  setUnits: () => undefined,
+  school: undefined,
+  setSchool: () => undefined,
+  seenHints: undefined,
+  seeHint: () => undefined,
+});
 
-/** Remembers the maker's unit on this machine. */
+const UNITS: readonly Units[] = ['mm', 'in', 'in32'];
+
+/** How the maker wants to work: kept in the store; the unit also on this machine, so that the first picture has it. */
 export function SettingsProvider(props: {
   /** the application */
   children: ReactNode;
 }) {
-  const [units, set] = useState<Units>(() => (localStorage.getItem('etui.units') === 'in' ? 'in' : 'mm'));
-  const value = useMemo(
-    () => ({
-      units,
-      setUnits: (next: Units) => {
-        localStorage.setItem('etui.units', next);
-        set(next);
-      },
-    }),
-    [units],
+  const cache = useQueryClient();
+  const kept = useQuery(queries.settings());
+  const [first, setFirst] = useState<Units>(
+    () => UNITS.find((u) => u === localStorage.getItem('etui.units')) ?? 'mm',
   );
+  const settings = kept.data?.settings;
+  const value = useMemo<Settings>(() => {
+    const change = async (update: (old: KeptSettings['settings']) => KeptSettings['settings']) => {
+      for (let tries = 0; tries < 3; tries++) {
+        const old = await cache.ensureQueryData(queries.settings());
+        const next = update(old.settings);
+        cache.setQueryData(queries.settings().queryKey, { ...old, settings: next });
+        try {
+          cache.setQueryData(queries.settings().queryKey, await api.saveSettings(old.version, next));
+          return;
+        } catch (thrown) {
+          if (!(thrown instanceof Refused)) throw thrown;
+          // Another window was first: read what stands and try again on top of it.
+          await cache.refetchQueries({ queryKey: queries.settings().queryKey });
+        }
+      }
+    };
+    return {
+      units: settings?.units ?? first,
+      setUnits: (units) => {
+        localStorage.setItem('etui.units', units);
+        setFirst(units);
+        void change((old) => ({ ...old, units }));
+      },
+      school: settings?.school,
+      setSchool: (part) => void change((old) => ({ ...old, school: { ...old.school, ...part } })),
+      seenHints: settings?.seenHints,
+      seeHint: (station) =>
+        void change((old) => ({
+          ...old,
+          seenHints: station ? [...new Set([...old.seenHints, station])] : [],
+        })),
+    };
+  }, [cache, first, settings]);
   return <Context value={value}>{props.children}</Context>;
 }
 

@@ -1,5 +1,10 @@
-/** The unit that lengths are read in. */
-export type Units = 'mm' | 'in';
+/** What lengths are read in: millimetres, inches in sixteenths or in thirty-seconds. */
+export type Units = 'mm' | 'in' | 'in32';
+
+/** The unit as it stands behind a figure. */
+export function unitWord(units: Units): 'mm' | 'in' {
+  return units === 'mm' ? 'mm' : 'in';
+}
 
 /** Which way a shown length is rounded. */
 export type Rounding = 'nearest' | 'up';
@@ -7,16 +12,17 @@ export type Rounding = 'nearest' | 'up';
 const GRAIN = 1e-9;
 const INCH_MM = 25.4;
 
-/** A length without its unit: tenths of a millimetre, or a reduced fraction of a sixteenth of an inch. */
+/** A length without its unit: tenths of a millimetre, or a reduced fraction of an inch. */
 export function lengthNumber(mm: number, units: Units, rounding: Rounding = 'nearest'): string {
   const round = (x: number) =>
     rounding === 'up' ? Math.ceil(x - GRAIN) : Math.sign(x) * Math.round(Math.abs(x) + GRAIN);
   if (units === 'mm') return (round(mm * 10) / 10).toFixed(1);
-  const count = round((mm / INCH_MM) * 16);
+  const parts = units === 'in' ? 16 : 32;
+  const count = round((mm / INCH_MM) * parts);
   const sign = count < 0 ? '-' : '';
-  const whole = Math.floor(Math.abs(count) / 16);
-  let top = Math.abs(count) % 16;
-  let bottom = 16;
+  const whole = Math.floor(Math.abs(count) / parts);
+  let top = Math.abs(count) % parts;
+  let bottom = parts;
   while (top !== 0 && top % 2 === 0) {
     top /= 2;
     bottom /= 2;
@@ -27,7 +33,14 @@ export function lengthNumber(mm: number, units: Units, rounding: Rounding = 'nea
 
 /** A length with its unit. */
 export function length(mm: number, units: Units, rounding: Rounding = 'nearest'): string {
-  return `${lengthNumber(mm, units, rounding)} ${units}`;
+  return `${lengthNumber(mm, units, rounding)} ${unitWord(units)}`;
+}
+
+/** A length of wire in all: metres from one metre on, else as any length; never shorter than it is. */
+export function wireLength(mm: number, units: Units): string {
+  return units === 'mm' && mm >= 1000
+    ? `${(Math.ceil(mm / 10 - GRAIN) / 100).toFixed(2)} m`
+    : length(mm, units, 'up');
 }
 
 /** A thickness: hundredths of a millimetre, or thousandths of an inch. */

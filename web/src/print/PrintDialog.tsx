@@ -6,23 +6,49 @@ import DialogTitle from '@mui/material/DialogTitle';
 import { useState } from 'react';
 import { useSettings } from '../app/settings';
 
-/** The 1:1 template on paper: shown as it will print, then opened as PDF or SVG. */
+const SHEETS = [
+  ['template', '1:1 template'],
+  ['marks', 'marks strip'],
+  ['gaps', 'gap strip'],
+  ['jig', 'jig sheet'],
+  ['card', 'bench card'],
+] as const;
+
+const STRIPS = [
+  ['ring-strip', 'ring strip'],
+  ['bangle-strip', 'bangle strip'],
+] as const;
+
+/** Sheets on paper: shown as they will print, then opened as PDF or SVG. Without a piece only the strips to size by. */
 export function PrintDialog(props: {
-  /** name of the piece in the store */
-  id: string;
+  /** where the sheets of a piece or a job are served; without one only strips are offered */
+  address?: string;
   /** what it is called */
   name: string;
   /** called when the dialog is left */
   onClose: () => void;
 }) {
   const { units } = useSettings();
-  const [paper, setPaper] = useState<'a4' | 'letter'>(units === 'in' ? 'letter' : 'a4');
+  const [paper, setPaper] = useState<'a4' | 'letter'>(units === 'mm' ? 'a4' : 'letter');
+  const [sheet, setSheet] = useState<string>(props.address ? 'template' : 'ring-strip');
+  const strip = STRIPS.some(([name]) => name === sheet);
+  const sheets = [...(props.address ? SHEETS : []), ...STRIPS];
+  const title = sheets.find(([name]) => name === sheet)?.[1] ?? '';
   const address = (format: 'pdf' | 'svg') =>
-    `/api/pieces/${props.id}/template?format=${format}&paper=${paper}&units=${units}`;
+    `${strip ? '/api' : props.address}/sheets/${sheet}?format=${format}&paper=${paper}&units=${units}`;
   return (
-    <Dialog open onClose={props.onClose} maxWidth="md" aria-labelledby="print-title">
-      <DialogTitle id="print-title">1:1 template of {props.name}</DialogTitle>
+    <Dialog open onClose={props.onClose} maxWidth="md" fullWidth aria-labelledby="print-title">
+      <DialogTitle id="print-title">
+        {strip ? 'Print' : `Print ${props.name}`}: {title}
+      </DialogTitle>
       <DialogContent>
+        <div className="tools-row" role="group" aria-label="sheet">
+          {sheets.map(([name, words]) => (
+            <button key={name} className="plain" aria-pressed={sheet === name} onClick={() => setSheet(name)}>
+              {words}
+            </button>
+          ))}
+        </div>
         <div className="tools-row" role="group" aria-label="paper">
           <span className="label">paper</span>
           <button className="plain" aria-pressed={paper === 'a4'} onClick={() => setPaper('a4')}>
@@ -33,23 +59,8 @@ export function PrintDialog(props: {
           </button>
           <span className="label">Print at 100 %, then measure the check bar.</span>
         </div>
-        <div
-          role="region"
-          aria-label="the sheet"
-          tabIndex={0}
-          style={{
-            height: '52vh',
-            overflow: 'auto',
-            background: '#fff',
-            border: '1px solid var(--line-strong)',
-          }}
-        >
-          <img
-            key={address('svg')}
-            src={address('svg')}
-            alt={`template of ${props.name} as it will print`}
-            style={{ width: 760, maxWidth: '100%', display: 'block' }}
-          />
+        <div role="region" aria-label="the sheet" tabIndex={0} className="sheet-shown">
+          <img key={address('svg')} src={address('svg')} alt={`${title} as it will print`} />
         </div>
       </DialogContent>
       <DialogActions>

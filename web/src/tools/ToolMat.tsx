@@ -1,6 +1,6 @@
 import type { OwnedTool } from '../api/types';
 import { useSettings } from '../app/settings';
-import { thickness, words } from '../app/units';
+import { thickness, unitWord, words } from '../app/units';
 import { useSize } from '../wire/useSize';
 import { laidOut } from './kinds';
 
@@ -40,7 +40,7 @@ export function ToolMat(props: {
           })}
       </div>
       <p className="legend">
-        seen from the end, at one scale, in {units}: <i className="tool mandrel" /> mandrel{' '}
+        seen from the end, at one scale, in {unitWord(units)}: <i className="tool mandrel" /> mandrel{' '}
         <i className="tool plier-step" /> plier step <i className="tool jaw-mark" /> jaw mark
       </p>
     </div>

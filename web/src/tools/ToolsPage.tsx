@@ -7,7 +7,7 @@ import { ChoiceField } from '../app/ChoiceField';
 import { LengthField } from '../app/LengthField';
 import { useSettings } from '../app/settings';
 import { thickness, words } from '../app/units';
-import { TextField } from './TextField';
+import { TextField } from '../app/TextField';
 import { ToolMat } from './ToolMat';
 import { freeTool, KINDS, ROUND } from './kinds';
 

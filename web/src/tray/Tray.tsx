@@ -6,11 +6,11 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { memo, useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useNavigate } from 'react-router';
-import { api } from '../api/client';
+import { api, Refused } from '../api/client';
 import { queries } from '../api/queries';
 import type { TrayPiece } from '../api/types';
 import { useSettings } from '../app/settings';
-import { length, mass, words } from '../app/units';
+import { length, mass, wireLength, words } from '../app/units';
 import { Mat, matSquare } from '../wire/Mat';
 import { useSize } from '../wire/useSize';
 import { WireForm } from '../wire/WireForm';
@@ -88,10 +88,11 @@ export function Tray() {
         </span>
         {sums(pieces ?? []).map(([metal, mm]) => (
           <span key={metal}>
-            <b>{units === 'mm' ? `${(mm / 1000).toFixed(2)} m` : length(mm, 'in', 'up')}</b> {words(metal)}
+            <b>{wireLength(mm, units)}</b> {words(metal)}
           </span>
         ))}
-        <Link to="/tray/measure" className="plain apart">
+        <Files />
+        <Link to="/tray/measure" className="plain">
           I have one: measure it
         </Link>
         <Button component={Link} to="/tray/new" variant="contained">
@@ -119,6 +120,66 @@ export function Tray() {
   );
 }
 
+/** Pieces come from files and leave as files. */
+function Files() {
+  const cache = useQueryClient();
+  const [said, setSaid] = useState<{ wrong: boolean; text: string }>();
+  const read = useMutation({
+    mutationFn: async (files: readonly File[]) => {
+      const names: string[] = [];
+      for (const file of files) {
+        try {
+          names.push(...(await api.importFile(file)).map((k) => k.document.name));
+        } catch (thrown) {
+          const why =
+            thrown instanceof Refused && thrown.problem.violations.length > 0
+              ? thrown.problem.violations
+                  .slice(0, 4)
+                  .map((v) => `${v.path} was ${v.value}: ${v.limit}`)
+                  .join('; ')
+              : String(thrown instanceof Error ? thrown.message : thrown);
+          throw new Error(`${file.name} is not taken, nothing was changed: ${why}`, { cause: thrown });
+        }
+      }
+      return names;
+    },
+    onSuccess: (names) => setSaid({ wrong: false, text: `On the tray: ${names.join(', ')}` }),
+    onError: (thrown) => setSaid({ wrong: true, text: thrown.message }),
+    onSettled: () => cache.invalidateQueries(queries.tray()),
+  });
+  return (
+    <span className="apart">
+      <label className="plain">
+        open files
+        <input
+          type="file"
+          className="unseen"
+          accept=".json,.zip"
+          multiple
+          onChange={(e) => {
+            read.mutate([...(e.target.files ?? [])]);
+            e.target.value = '';
+          }}
+        />
+      </label>
+      <a className="plain" href="/api/pieces/export">
+        save all
+      </a>
+      <Snackbar
+        open={Boolean(said)}
+        autoHideDuration={said?.wrong ? null : 8000}
+        onClose={(_, why) => why !== 'clickaway' && setSaid(undefined)}
+        message={<span role={said?.wrong ? 'alert' : 'status'}>{said?.text}</span>}
+        action={
+          <Button color="inherit" onClick={() => setSaid(undefined)}>
+            All right
+          </Button>
+        }
+      />
+    </span>
+  );
+}
+
 function EmptyTray() {
   return (
     <section className="soon">
@@ -131,6 +192,7 @@ function EmptyTray() {
         <Link to="/tray/measure" className="plain">
           I have one: measure it
         </Link>
+        <Files />
       </p>
     </section>
   );
@@ -168,6 +230,21 @@ const OnTray = memo(function OnTray(props: {
     },
   });
   const copy = useMutation({ mutationFn: () => api.duplicate(piece.id), onSuccess: fresh });
+  const many = useMutation({
+    mutationFn: () =>
+      api.createJob({
+        format: 'etui-job',
+        version: 1,
+        name: `${piece.name}, many`.slice(0, 120),
+        piece: piece.id,
+        lines: [{ label: '', quantity: 5, measures: {} }],
+        notes: '',
+      }),
+    onSuccess: (job) => {
+      void cache.invalidateQueries(queries.jobs());
+      void go(`/jobs/${job.id}`);
+    },
+  });
   const grams = piece.totals.wire.reduce((sum, w) => sum + w.massG, 0);
   const says = piece.stops
     ? `${piece.stops} stop`
@@ -212,6 +289,7 @@ const OnTray = memo(function OnTray(props: {
       </button>
       <Menu open={Boolean(anchor)} anchorEl={anchor} onClose={() => setAnchor(undefined)}>
         <MenuItem onClick={() => void go(`/pieces/${piece.id}/make`)}>Make it</MenuItem>
+        <MenuItem onClick={() => many.mutate()}>Make many</MenuItem>
         <MenuItem
           onClick={() => {
             setAnchor(undefined);

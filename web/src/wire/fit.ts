@@ -12,6 +12,18 @@ export interface Fit {
   box: { x: number; y: number; width: number; height: number };
 }
 
+/** Fits a part of a drawing, mm, to a mat, so that it fills it. */
+export function fitBox(box: Fit['box'], width: number, height: number): Fit {
+  const scale = Math.min(width / box.width, height / box.height, 60);
+  const safe = Number.isFinite(scale) && scale > 0 ? scale : 1;
+  return {
+    scale: safe,
+    x: width / 2 - (box.x + box.width / 2) * safe,
+    y: height / 2 + (box.y + box.height / 2) * safe,
+    box,
+  };
+}
+
 /** Fits a drawing to a mat: it takes this share of the limiting side, below a greatest scale. */
 export function fitTracks(
   of: readonly Track[],

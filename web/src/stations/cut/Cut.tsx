@@ -3,46 +3,26 @@ import { useBench } from '../../app/bench';
 import { useSettings } from '../../app/settings';
 import { length, mass, words } from '../../app/units';
 import { Tape } from '../shape/Tape';
+import { CutTable } from './CutTable';
 
 const still = { chosen: undefined, pointed: undefined, onChoose: () => undefined, onPoint: () => undefined };
 
 /** What to cut, where to mark it, what it weighs. */
 export function Cut() {
-  const { plan } = useBench();
+  const { id, plan } = useBench();
   const { units } = useSettings();
   return (
     <div>
-      <table className="table">
-        <caption style={{ textAlign: 'left', fontSize: 20, fontWeight: 650 }}>Cut list</caption>
-        <thead>
-          <tr>
-            <th>strand</th>
-            <th>wire</th>
-            <th>wires</th>
-            <th className="n">net</th>
-            <th className="n">handle</th>
-            <th className="n">spare, filing</th>
-            <th className="n">cut each</th>
-            <th className="n">mass each, finished</th>
-          </tr>
-        </thead>
-        <tbody>
-          {plan.strands.map((s) => (
-            <tr key={s.id}>
-              <td>{s.title}</td>
-              <td>{s.wireInWords}</td>
-              <td>{s.count}</td>
-              <td className="n">{length(s.netLengthMm, units)}</td>
-              <td className="n">{length(s.stretch.handleMm, units)}</td>
-              <td className="n">
-                {length(s.stretch.tailMm + s.stretch.fileMm + s.stretch.roundingMm, units)}
-              </td>
-              <td className="n">{length(s.cutLengthMm, units, 'up')}</td>
-              <td className="n">{mass(s.massG)}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <CutTable strands={plan.strands} address={`/api/pieces/${id}`} />
+      <p className="tools-row">
+        <span className="label">the outline in mm, for drawing and cutting programs:</span>
+        <a className="plain" href={`/api/pieces/${id}/outline?format=svg`}>
+          SVG
+        </a>
+        <a className="plain" href={`/api/pieces/${id}/outline?format=dxf`}>
+          DXF
+        </a>
+      </p>
       {plan.strands.map((s) => (
         <StrandMarks key={s.id} strand={s} />
       ))}
@@ -65,7 +45,7 @@ function StrandMarks(props: {
 }) {
   const { strand } = props;
   const { units } = useSettings();
-  const other = units === 'mm' ? 'in' : 'mm';
+  const other = units === 'mm' ? 'in32' : 'mm';
   const marks = [...strand.marks].sort((a, b) => a.atMm - b.atMm);
   return (
     <section style={{ marginTop: 22 }} aria-label={`marks of ${strand.title}`}>

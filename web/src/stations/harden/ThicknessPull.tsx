@@ -5,7 +5,7 @@ import type { Piece, Strand, StrandPlan, Thinning, Work } from '../../api/types'
 import { useBench } from '../../app/bench';
 import { thicknessOf } from '../../app/section';
 import { useSettings } from '../../app/settings';
-import { thickness, words } from '../../app/units';
+import { thickness, words, type Units } from '../../app/units';
 import { stationOf } from './stationOf';
 import { shades } from '../../wire/metals';
 import { useSize } from '../../wire/useSize';
@@ -234,7 +234,7 @@ function SectionView(props: {
   );
 }
 
-function sentence(scale: Thinning, units: 'mm' | 'in'): string {
+function sentence(scale: Thinning, units: Units): string {
   const holds =
     scale.holdsFromMm === undefined
       ? ''

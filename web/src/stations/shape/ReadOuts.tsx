@@ -8,7 +8,7 @@ import { LengthField } from '../../app/LengthField';
 import { NumberField } from '../../app/NumberField';
 import { Row } from '../../app/Row';
 import { useSettings } from '../../app/settings';
-import { length, lengthNumber, thickness } from '../../app/units';
+import { length, lengthNumber, thickness, unitWord } from '../../app/units';
 import { ElementChoices } from './ElementChoices';
 import { changeOf, fieldsOf, shownUnit, stepOf, valueOf } from './fields';
 import { Measures } from './Measures';
@@ -36,7 +36,7 @@ export function ReadOuts(props: {
       <div className="big">
         <span className="unit">cut</span>
         <b data-testid="cut">{lengthNumber(strand.cutLengthMm, units, 'up')}</b>
-        <span className="unit">{units}</span>
+        <span className="unit">{unitWord(units)}</span>
         <span className="other">{length(strand.cutLengthMm, other, 'up')}</span>
       </div>
       {!element && (
@@ -108,7 +108,7 @@ function ElementPart(props: {
                   withEntered(
                     withElement(p, index, id, changeOf(element, f.name, mm)),
                     path(f.name),
-                    units === 'in' && typed ? inInches(typed) : typed,
+                    units !== 'mm' && typed ? inInches(typed) : typed,
                   ),
                 )
               }

@@ -1,7 +1,7 @@
 import { memo } from 'react';
 import type { ElementPlan, Mark, StrandPlan } from '../../api/types';
 import { useSettings } from '../../app/settings';
-import { length, lengthNumber } from '../../app/units';
+import { length, lengthNumber, unitWord } from '../../app/units';
 import { shades } from '../../wire/metals';
 import { useSize } from '../../wire/useSize';
 import type { Tied } from './tie';
@@ -357,7 +357,7 @@ function Ruler(props: {
             textAnchor={anchor(at(i * unit), x(0), x(cut))}
           >
             {lengthNumber(i * unit, units).replace('.0', '')}
-            {i === 0 ? ` ${units}` : ''}
+            {i === 0 ? ` ${unitWord(units)}` : ''}
           </text>
         ))}
       {strand.marks.map((m: Mark) => (

@@ -45,7 +45,9 @@ final class Batch {
                 first.strand,
                 oneTitle ? first.title : wordsOf(first.title) + ", " + wires + " wires",
                 alike.stream().map(d -> d.tool).distinct().collect(Collectors.joining("; ")),
-                (text.common().isEmpty() ? "Each has its own measures." : text.common()) + breaks(first, minutes),
+                (text.common().isEmpty() ? "Each has its own measures." : text.common())
+                        + (alike.size() == 1 ? first.alone : "")
+                        + breaks(first, minutes),
                 each,
                 wires,
                 check.common().isEmpty() ? "Each comes to its own measures." : check.common(),

@@ -14,6 +14,7 @@ final class Draft {
     final String title;
     final String tool;
     String text = "";
+    String alone = "";
     String check = "";
     String caution = "";
     double minutes = 1;
@@ -66,6 +67,12 @@ final class Draft {
 
     Draft text(String words) {
         text = words;
+        return this;
+    }
+
+    /** Words that are only said where the strand is worked by itself. */
+    Draft alone(String words) {
+        alone = words;
         return this;
     }
 

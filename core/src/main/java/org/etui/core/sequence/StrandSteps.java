@@ -130,7 +130,8 @@ final class StrandSteps {
         String times = count > 1 ? count + " × " : "";
         add(draft("cut", "Cut " + times + format.write(work.cutMm(), Rounding.UP), cutters())
                 .shows(Step.Shows.CUT)
-                .text("From the trued end. " + stretchText() + " True the end left on the spool as well.")
+                .text("From the trued end. True the end left on the spool as well.")
+                .alone(" " + stretchText())
                 .check(
                         count > 1
                                 ? (count == 2 ? "Both" : "All " + count) + " lie even, end to end."

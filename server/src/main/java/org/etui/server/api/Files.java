@@ -90,6 +90,8 @@ final class Files {
                             "must hold at most " + MOST_FILES + " documents, " + MOST_BYTES + " bytes in all");
                 }
             }
+        } catch (BadInput named) {
+            throw named;
         } catch (IOException | IllegalArgumentException broken) {
             throw new BadInput("file", "a damaged archive", "must be a ZIP archive that can be read to its end");
         }

@@ -1,0 +1,202 @@
+import Button from '@mui/material/Button';
+import { useQuery } from '@tanstack/react-query';
+import { lazy, Suspense, useMemo, useState } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
+import { Link, useParams } from 'react-router';
+import { api } from '../api/client';
+import { queries } from '../api/queries';
+import type { Job, Piece, Plan, StrandPlan } from '../api/types';
+import { useSettings } from '../app/settings';
+import { TextField } from '../app/TextField';
+import { mass, wireLength, words } from '../app/units';
+import { CutTable } from '../stations/cut/CutTable';
+import { minutes } from '../stations/make/card';
+import type { MetalWire } from '../wire/scene';
+import { SideBySide } from '../wire/SideBySide';
+import { useSize } from '../wire/useSize';
+import { dueIn } from './due';
+import { Sizes } from './Sizes';
+import { useJob } from './useJob';
+
+const PrintDialog = lazy(() => import('../print/PrintDialog').then((m) => ({ default: m.PrintDialog })));
+
+/** A job: all its sizes drawn together, how many of each, until when, and what it takes. */
+export function JobPage() {
+  const { id = '' } = useParams();
+  const job = useJob(id);
+  const { units } = useSettings();
+  const [printing, setPrinting] = useState(false);
+  const document = job.kept?.document;
+  const whole = useQuery({
+    queryKey: ['job-piece', id, job.kept?.version],
+    queryFn: () => api.jobPiece(id),
+    enabled: Boolean(document),
+    placeholderData: (old) => old,
+    retry: false,
+    gcTime: 0,
+  });
+  const plan = useQuery({
+    queryKey: ['job-plan', id, units, whole.data],
+    queryFn: ({ signal }) => api.plan(whole.data as Piece, units, 'last', signal),
+    enabled: Boolean(whole.data),
+    placeholderData: (old) => old,
+    gcTime: 0,
+  });
+  const pieces = useQuery(queries.tray());
+  useHotkeys('mod+z', () => void job.undo(), { preventDefault: true }, [job]);
+  useHotkeys(['mod+shift+z', 'mod+y'], () => void job.redo(), { preventDefault: true }, [job]);
+  useHotkeys('p', () => setPrinting(true));
+  if (job.error) return <p role="alert">{job.error.message}</p>;
+  if (!document) return <p aria-busy="true">…</p>;
+  const piece = pieces.data?.find((p) => p.id === document.piece);
+  return (
+    <div className="bench job">
+      {plan.data ? (
+        <Forms plan={plan.data} job={document} />
+      ) : (
+        <div className="mat" aria-busy={!whole.error} />
+      )}
+      <aside className="side" aria-label="the job">
+        <div className="big">
+          <b>{document.lines.reduce((n, l) => n + l.quantity, 0)}</b>
+          <span className="unit">pieces</span>
+        </div>
+        <p className="due">{dueIn(document.due)}</p>
+        <dl className="rows">
+          <TextField
+            label="job"
+            value={document.name}
+            onChange={(name) => job.change((old) => ({ ...old, name }))}
+          />
+          <div>
+            <dt>
+              <label htmlFor="due">due on</label>
+            </dt>
+            <dd>
+              <input
+                id="due"
+                type="date"
+                className="field date"
+                value={document.due ?? ''}
+                onChange={(e) => {
+                  const due = e.target.value;
+                  void job.change((old) => {
+                    const undated: Job = { ...old };
+                    delete undated.due;
+                    return due ? { ...undated, due } : undated;
+                  });
+                }}
+              />
+            </dd>
+          </div>
+          <div>
+            <dt>piece</dt>
+            <dd>{piece ? <Link to={`/pieces/${piece.id}/shape`}>{piece.name}</Link> : 'off the tray'}</dd>
+          </div>
+          {plan.data && <Needs plan={plan.data} />}
+        </dl>
+        {(job.stale ?? whole.error) && (
+          <p className="wrong" role="alert">
+            {job.stale ?? whole.error?.message}
+          </p>
+        )}
+        <div className="tools-row">
+          <Button component={Link} to={`/jobs/${id}/card`} variant="contained">
+            Bench card
+          </Button>
+          <button className="plain" onClick={() => setPrinting(true)}>
+            print
+          </button>
+          <button className="plain" disabled={!job.kept?.canUndo} onClick={() => void job.undo()}>
+            undo
+          </button>
+          <button className="plain" disabled={!job.kept?.canRedo} onClick={() => void job.redo()}>
+            redo
+          </button>
+        </div>
+      </aside>
+      <div className="across">
+        <Sizes job={document} wrong={job.wrong} onChange={job.change} />
+        {plan.data && <CutTable strands={plan.data.strands} address={`/api/jobs/${id}`} />}
+      </div>
+      {printing && (
+        <Suspense>
+          <PrintDialog address={`/api/jobs/${id}`} name={document.name} onClose={() => setPrinting(false)} />
+        </Suspense>
+      )}
+    </div>
+  );
+}
+
+function Needs(props: {
+  /** the plan of the whole job */
+  plan: Plan;
+}) {
+  const { units } = useSettings();
+  const { plan } = props;
+  const byHand = plan.steps.filter((s) => s.handsOn).reduce((sum, s) => sum + s.minutes, 0);
+  return (
+    <>
+      <div>
+        <dt>work by hand (estimate)</dt>
+        <dd>
+          {plan.steps.length} steps, {minutes(byHand)}
+        </dd>
+      </div>
+      {plan.totals.wire.map((w, i) => (
+        <div key={i}>
+          <dt>
+            {words(w.metal)}, {words(w.temper)}
+          </dt>
+          <dd>
+            {wireLength(w.lengthMm, units)} · {mass(w.massG)}
+          </dd>
+        </div>
+      ))}
+    </>
+  );
+}
+
+/** One of each size in a row. */
+function Forms(props: {
+  /** the plan of the whole job */
+  plan: Plan;
+  /** the job */
+  job: Job;
+}) {
+  const { plan, job } = props;
+  const { ref, width, height } = useSize();
+  const forms = useMemo(() => {
+    const each = plan.strands.length / job.lines.length;
+    return job.lines.map((line, i) => ({
+      name: job.lines.length > 1 ? `${line.quantity} × ${line.label}` : `${line.quantity} ×`,
+      wires: wiresOf(plan.strands.slice(i * each, (i + 1) * each)),
+    }));
+  }, [plan, job]);
+  return (
+    <div className="mat" ref={ref}>
+      {width > 0 && Number.isInteger(plan.strands.length / job.lines.length) && (
+        <SideBySide
+          forms={forms}
+          width={width}
+          height={height}
+          label={`one of each size of ${job.name}`}
+          mat
+        />
+      )}
+    </div>
+  );
+}
+
+/** One of each strand, of pairs both. */
+function wiresOf(strands: readonly StrandPlan[]): MetalWire[] {
+  return strands.flatMap((s) => {
+    const one: MetalWire = {
+      metal: s.wire.metal,
+      outline: s.outline,
+      widths: s.states.at(-1)?.stations.map((p) => p.drawnMm) ?? [],
+      crossings: s.crossings,
+    };
+    return s.second ? [one, { ...one, outline: s.second }] : [one];
+  });
+}

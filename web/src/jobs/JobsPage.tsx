@@ -1,0 +1,127 @@
+import Snackbar from '@mui/material/Snackbar';
+import Button from '@mui/material/Button';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useMemo, useState } from 'react';
+import { Link } from 'react-router';
+import { api } from '../api/client';
+import { queries } from '../api/queries';
+import type { JobRow } from '../api/types';
+import { useSettings } from '../app/settings';
+import { mass, wireLength, words } from '../app/units';
+import { minutes } from '../stations/make/card';
+import { drawn } from '../wire/scene';
+import { SideBySide } from '../wire/SideBySide';
+import { dueIn } from './due';
+
+/** Every job, the one that is due first on top. */
+export function JobsPage() {
+  const jobs = useQuery(queries.jobs());
+  const cache = useQueryClient();
+  const [gone, setGone] = useState<JobRow>();
+  const fresh = () => cache.invalidateQueries(queries.jobs());
+  const remove = useMutation({ mutationFn: (job: JobRow) => api.removeJob(job.id), onSuccess: fresh });
+  const restore = useMutation({ mutationFn: (id: string) => api.restoreJob(id), onSuccess: fresh });
+  if (jobs.error) return <p role="alert">{jobs.error.message}</p>;
+  const sorted = [...(jobs.data ?? [])].sort((a, b) => (a.due ?? '9').localeCompare(b.due ?? '9'));
+  return (
+    <div className="jobs-page">
+      {jobs.data?.length === 0 && (
+        <section className="soon">
+          <h2>No job yet</h2>
+          <p>
+            A job is a piece made many times: how many, in which sizes, until when. Choose <b>make many</b> in
+            the menu of a piece on the tray.
+          </p>
+        </section>
+      )}
+      <ol className="jobs">
+        {sorted.map((job) => (
+          <li key={job.id}>
+            <OnBench job={job} />
+            <div className="job-words">
+              <h2>
+                <Link to={`/jobs/${job.id}`}>{job.name}</Link>
+              </h2>
+              <p className="due">{dueIn(job.due)}</p>
+              {job.wrong ? <p className="wrong">{job.wrong}</p> : <Figures job={job} />}
+            </div>
+            <div className="job-ways">
+              {!job.wrong && (
+                <Button component={Link} to={`/jobs/${job.id}/card`} variant="contained">
+                  Bench card
+                </Button>
+              )}
+              <Link className="plain" to={`/jobs/${job.id}`}>
+                sizes, cut table, paper
+              </Link>
+              <button
+                className="plain"
+                onClick={() => remove.mutate(job, { onSuccess: () => setGone(job) })}
+                aria-label={`put away ${job.name}`}
+              >
+                put away
+              </button>
+            </div>
+          </li>
+        ))}
+      </ol>
+      <Snackbar
+        open={Boolean(gone)}
+        autoHideDuration={12000}
+        onClose={(_, why) => why !== 'clickaway' && setGone(undefined)}
+        message={`${gone?.name ?? ''} is put away`}
+        action={
+          <Button
+            color="inherit"
+            onClick={() => {
+              if (gone) restore.mutate(gone.id);
+              setGone(undefined);
+            }}
+          >
+            Bring it back
+          </Button>
+        }
+      />
+    </div>
+  );
+}
+
+function Figures(props: {
+  /** the job */
+  job: JobRow;
+}) {
+  const { job } = props;
+  const { units } = useSettings();
+  const wire = (job.totals?.wire ?? [])
+    .map((w) => `${wireLength(w.lengthMm, units)} ${words(w.metal)}, ${mass(w.massG)}`)
+    .join('; ');
+  return (
+    <p>
+      <b>{job.quantity}</b> pieces of {job.pieceName}
+      {job.sizes > 1 && ` in ${job.sizes} sizes`} · {job.wires} wires · {job.steps} steps, about{' '}
+      {minutes(job.minutes)} by hand (estimate)
+      <br />
+      {wire}
+    </p>
+  );
+}
+
+/** One of each size, at one scale. */
+function OnBench(props: {
+  /** the job */
+  job: JobRow;
+}) {
+  const { job } = props;
+  const forms = useMemo(() => {
+    const each = Math.max(1, Math.round(job.drawing.length / job.sizes));
+    return Array.from({ length: job.sizes }, (_, i) => ({
+      name: '',
+      wires: job.drawing.slice(i * each, (i + 1) * each).map(drawn),
+    })).filter((f) => f.wires.length > 0);
+  }, [job]);
+  return (
+    <div className="job-form">
+      <SideBySide forms={forms} width={260} height={130} label={`one of each size of ${job.name}`} />
+    </div>
+  );
+}

@@ -1,0 +1,139 @@
+import { useMemo } from 'react';
+import type { Piece, Plan, Step } from '../../api/types';
+import { useSettings } from '../../app/settings';
+import { length, lengthNumber } from '../../app/units';
+import { fitBox, fitTracks, type Fit } from '../../wire/fit';
+import { Mat } from '../../wire/Mat';
+import { ribbon } from '../../wire/ribbon';
+import { sceneBox, sceneOf } from '../../wire/scene';
+import { rampColour } from '../../wire/strain';
+import { useSize } from '../../wire/useSize';
+import { WireForm } from '../../wire/WireForm';
+import { picturesOf, type Picture } from './pictures';
+
+/** The wire before and after a step: never the same picture twice. */
+export function Pictures(props: {
+  /** the plan with all states */
+  plan: Plan;
+  /** the document */
+  piece: Piece;
+  /** steps of the card */
+  steps: readonly Step[];
+  /** index of the step */
+  now: number;
+}) {
+  const { plan, piece, steps, now } = props;
+  const [before, after] = useMemo(() => picturesOf(plan, piece, steps, now), [plan, piece, steps, now]);
+  return (
+    <div className={`pictures ${lying([before, after])}`}>
+      <Shown picture={before} label="before this step" />
+      <Shown picture={after} label="after this step" />
+    </div>
+  );
+}
+
+/** Whether two pictures are larger above each other or side by side, in a place about as wide as high. */
+function lying(pictures: Picture[]): 'rows' | 'columns' {
+  const boxes = pictures.map((p) => p.focus ?? sceneBox(sceneOf(p.wires)));
+  const scale = (width: number, height: number) =>
+    Math.min(...boxes.map((b) => Math.min(width / b.width, height / b.height)));
+  return scale(1, 0.5) >= scale(0.5, 1) ? 'rows' : 'columns';
+}
+
+function Shown(props: {
+  /** what is drawn */
+  picture: Picture;
+  /** what it is, for those who do not see it */
+  label: string;
+}) {
+  const { picture } = props;
+  const { ref, width, height } = useSize();
+  const scene = useMemo(() => sceneOf(picture.wires), [picture]);
+  const tracks = scene.wires.map((w) => w.track);
+  const at = picture.focus
+    ? fitBox(picture.focus, width, height)
+    : fitTracks(tracks, width, height, picture.discs.length > 0 ? 0.62 : 0.84);
+  const { strained, most = 1 } = picture;
+  const colourAt = useMemo(
+    () =>
+      strained &&
+      ((sMm: number) => {
+        const after = strained.findIndex((p) => p.sMm >= sMm);
+        return rampColour(
+          0.06 + (0.8 * (strained[after < 0 ? strained.length - 1 : after]?.strain ?? 0)) / most,
+        );
+      }),
+    [strained, most],
+  );
+  return (
+    <figure>
+      <figcaption>{picture.says}</figcaption>
+      <div className="mat" ref={ref}>
+        {width > 0 && (
+          <svg width={width} height={height} role="img" aria-label={`${props.label}: ${picture.says}`}>
+            <Mat width={width} height={height} scale={at.scale} originX={at.x} originY={at.y} />
+            <g
+              className={`tone-${picture.tone}`}
+              transform={`translate(${at.x} ${at.y}) scale(${at.scale} ${-at.scale})`}
+            >
+              {picture.outline
+                ? tracks.map((t, i) => (
+                    <path
+                      key={i}
+                      d={ribbon(t, 1)}
+                      fill="none"
+                      stroke="var(--ink-soft)"
+                      strokeWidth={1.5 / at.scale}
+                      strokeDasharray={`${6 / at.scale} ${4 / at.scale}`}
+                    />
+                  ))
+                : scene.wires.map((w, i) => <WireForm key={i} wire={w} colourAt={colourAt} />)}
+            </g>
+            {picture.discs.map((d, i) => (
+              <circle
+                key={i}
+                cx={at.x + d.x * at.scale}
+                cy={at.y - d.y * at.scale}
+                r={(d.mm / 2) * at.scale}
+                fill={d.ring ? 'none' : '#8A5A6B'}
+                stroke={d.ring ? '#A9B0B2' : '#D9AFC0'}
+                strokeWidth={d.ring ? Math.max(4, at.scale) : 2}
+              />
+            ))}
+            <Ticks picture={picture} at={at} />
+          </svg>
+        )}
+      </div>
+    </figure>
+  );
+}
+
+/** Marks on a straight wire; where they stand close their figures take turns above and below. */
+function Ticks(props: {
+  /** what is drawn */
+  picture: Picture;
+  /** how it lies on the screen */
+  at: Fit;
+}) {
+  const { picture, at } = props;
+  const { units } = useSettings();
+  return picture.ticks.map((t, i) => {
+    const x = at.x + t.x * at.scale;
+    const up = i % 2 === 0;
+    const level = 34 + 26 * (Math.floor(i / 2) % 3);
+    return (
+      <g key={i} stroke="var(--touch)" fill="var(--ink)">
+        <line
+          x1={x}
+          x2={x}
+          y1={at.y - (up ? level - 4 : 12)}
+          y2={at.y + (up ? 12 : level - 16)}
+          strokeWidth="2.5"
+        />
+        <text x={x} y={at.y + (up ? -level : level)} textAnchor="middle" fontSize="24" stroke="none">
+          {i === 0 ? length(t.mm, units) : lengthNumber(t.mm, units)}
+        </text>
+      </g>
+    );
+  });
+}

@@ -1,0 +1,455 @@
+import type { Piece, Plan, Step, StrandPlan } from '../../api/types';
+import type { Point } from '../../wire/ribbon';
+import type { MetalWire } from '../../wire/scene';
+
+/** A circle on a picture: a bead, a ring. */
+export interface Disc {
+  x: number;
+  y: number;
+  /** across, mm */
+  mm: number;
+  /** whether it is a ring of wire, else a bead */
+  ring: boolean;
+}
+
+/** A mark on a straight wire. */
+export interface Tick {
+  /** from the left end, mm */
+  x: number;
+  /** what stands at it, mm */
+  mm: number;
+}
+
+/** How metal looks that was not shaped but treated. */
+export type Tone = 'plain' | 'dull' | 'bright' | 'dark' | 'worn';
+
+/** One of the two pictures of a step. */
+export interface Picture {
+  /** what it shows, in a word or two */
+  says: string;
+  wires: MetalWire[];
+  discs: Disc[];
+  ticks: Tick[];
+  tone: Tone;
+  /** strain along the wire at each position, where only that has changed */
+  strained?: { sMm: number; strain: number }[];
+  /** greatest strain of both pictures */
+  most?: number;
+  /** whether only the outline is drawn */
+  outline?: boolean;
+  /** the part of the drawing that fills the picture, mm; all of it without */
+  focus?: Box;
+}
+
+/** A part of a drawing, mm. */
+export interface Box {
+  x: number;
+  y: number;
+  width: number;
+  height: number;
+}
+
+const SHOWN_MM = 120;
+const SPOOL_RADIUS_MM = 38;
+const LAID_MM = 4;
+const MOST_LAID = 8;
+
+function plain(says: string, wires: MetalWire[], more: Partial<Picture> = {}): Picture {
+  return { says, wires, discs: [], ticks: [], tone: 'plain', ...more };
+}
+
+function wire(
+  strand: StrandPlan,
+  points: readonly (readonly [number, number])[],
+  widths?: number[],
+): MetalWire {
+  const t = thick(strand);
+  let s = 0;
+  const outline: Point[] = points.map(([x, y], i) => {
+    const [px, py] = points[i - 1] ?? [x, y];
+    s += Math.hypot(x - px, y - py);
+    return [x, y, 0, s];
+  });
+  return { metal: strand.wire.metal, outline, widths: widths ?? points.map(() => t), crossings: [] };
+}
+
+function thick(strand: StrandPlan): number {
+  const section = strand.wire.section;
+  return 'diameterMm' in section
+    ? section.diameterMm
+    : 'sideMm' in section
+      ? section.sideMm
+      : section.thicknessMm;
+}
+
+/** Straight wire. */
+export function straight(strand: StrandPlan, lengthMm: number, y = 0): MetalWire {
+  const steps = 8;
+  return wire(
+    strand,
+    Array.from({ length: steps + 1 }, (_, i) => [(lengthMm * i) / steps, y] as const),
+  );
+}
+
+/** Wire as it comes off the spool: a flat arc. */
+export function fromSpool(strand: StrandPlan, lengthMm: number): MetalWire {
+  const steps = 48;
+  return wire(
+    strand,
+    Array.from({ length: steps + 1 }, (_, i) => {
+      const a = ((lengthMm / SPOOL_RADIUS_MM) * (i - steps / 2)) / steps + Math.PI / 2;
+      return [SPOOL_RADIUS_MM * Math.cos(a), SPOOL_RADIUS_MM * Math.sin(a)] as const;
+    }).reverse(),
+  );
+}
+
+/** A wire's end close up, in thicknesses of the wire: its width at so many places before the tip. */
+export const ENDS = {
+  pinched: [
+    [2.2, 1],
+    [0.9, 1],
+    [0.45, 0.6],
+    [0, 0.12],
+  ],
+  flush: [
+    [2.2, 1],
+    [0, 1],
+  ],
+  burr: [
+    [2.2, 1],
+    [0.14, 1],
+    [0.12, 1.16],
+    [0, 1.16],
+  ],
+  filed: [
+    [2.2, 1],
+    [0.16, 1],
+    [0.05, 0.93],
+    [0, 0.8],
+  ],
+  sloped: [
+    [2.2, 1],
+    [1.3, 1],
+    [0, 0.35],
+  ],
+  rounded: [
+    [2.2, 1],
+    [0.5, 1],
+    [0.38, 0.97],
+    [0.22, 0.83],
+    [0.1, 0.6],
+    [0.03, 0.34],
+    [0, 0.1],
+  ],
+} as const;
+
+/** The end of a wire, close up. */
+export function end(strand: StrandPlan, kind: keyof typeof ENDS): MetalWire {
+  const t = thick(strand);
+  const at = ENDS[kind];
+  return wire(
+    strand,
+    at.map(([before]) => [-before * t, 0] as const),
+    at.map(([, width]) => width * t),
+  );
+}
+
+/** The wire after one of its states; of pairs the second beside it. */
+export function stateOf(strand: StrandPlan, index: number): MetalWire[] {
+  const state = strand.states[index] ?? strand.states.at(-1);
+  if (!state) return [];
+  const last = state.index === strand.states.length - 1;
+  const one: MetalWire = {
+    metal: strand.wire.metal,
+    outline: state.outline,
+    widths: state.stations.map((p) => p.drawnMm),
+    crossings: last ? strand.crossings : [],
+  };
+  if (strand.pair === 'none') return [one];
+  const xs = state.outline.map((p) => p[0] ?? 0);
+  const [least, most] = [Math.min(...xs), Math.max(...xs)];
+  const apart = 4 + thick(strand);
+  const beside = state.outline.map((p) => [
+    strand.pair === 'mirrored' ? 2 * most + apart - (p[0] ?? 0) : (p[0] ?? 0) + most - least + apart,
+    ...p.slice(1),
+  ]);
+  return [one, { ...one, outline: beside, crossings: strand.pair === 'mirrored' ? [] : one.crossings }];
+}
+
+function finished(plan: Plan): MetalWire[] {
+  return plan.strands.flatMap((s) => stateOf(s, s.states.length - 1));
+}
+
+function same(a: readonly number[][], b: readonly number[][]): boolean {
+  return (
+    a.length === b.length &&
+    a.every((p, i) => Math.hypot((p[0] ?? 0) - (b[i]?.[0] ?? 0), (p[1] ?? 0) - (b[i]?.[1] ?? 0)) < 0.01)
+  );
+}
+
+function sameWidths(strand: StrandPlan, before: number, after: number): boolean {
+  const [a, b] = [strand.states[before]?.stations ?? [], strand.states[after]?.stations ?? []];
+  return a.length === b.length && a.every((p, i) => Math.abs(p.drawnMm - (b[i]?.drawnMm ?? 0)) < 0.005);
+}
+
+/** What the strand had become before a step. */
+export function reached(steps: readonly Step[], now: number, strand: string): number {
+  let state = 0;
+  for (const s of steps.slice(0, now)) {
+    const own =
+      s.each.length > 0 ? s.each.find((e) => e.strand === strand) : s.strand === strand ? s : undefined;
+    if (own?.state !== undefined) state = own.state;
+  }
+  return state;
+}
+
+/** The drawing turned by an angle, rad. */
+function turned(of: MetalWire, angle: number): MetalWire {
+  const [c, s] = [Math.cos(angle), Math.sin(angle)];
+  return {
+    ...of,
+    outline: of.outline.map(([x = 0, y = 0, ...rest]) => [c * x - s * y, s * x + c * y, ...rest]),
+  };
+}
+
+/** Bounds of what lies between two positions along the wire, mm. */
+function between(of: MetalWire, fromMm: number, toMm: number): Box | undefined {
+  const points = of.outline.filter((p) => (p[3] ?? 0) >= fromMm - 1e-6 && (p[3] ?? 0) <= toMm + 1e-6);
+  if (points.length < 2) return undefined;
+  const [xs, ys] = [points.map((p) => p[0] ?? 0), points.map((p) => p[1] ?? 0)];
+  const wide = Math.max(...of.widths);
+  const [x, y] = [Math.min(...xs) - wide / 2, Math.min(...ys) - wide / 2];
+  return { x, y, width: Math.max(...xs) - x + wide / 2, height: Math.max(...ys) - y + wide / 2 };
+}
+
+/** The second of a pair below the first: its mirror image, or the same again. */
+function below(of: MetalWire, box: Box, mirrored: boolean, wide: number): { wire: MetalWire; box: Box } {
+  const apart = Math.max(3, wide + 2);
+  const put = (y: number) => (mirrored ? 2 * box.y - apart - y : y - box.height - apart);
+  return {
+    wire: {
+      ...of,
+      outline: of.outline.map(([x = 0, y = 0, ...rest]) => [x, put(y), ...rest]),
+      crossings: mirrored ? [] : of.crossings,
+    },
+    box: { ...box, y: box.y - box.height - apart, height: 2 * box.height + apart },
+  };
+}
+
+const SMALL = 0.42;
+
+/**
+ * A step that changes a small part of a long wire is shown close up: both pictures turned so that the part lies level before.
+ * Undefined where the whole form shows it as well, or stands up out of the plane.
+ */
+function closeUp(
+  strand: StrandPlan,
+  element: string | undefined,
+  after: number,
+): [Picture, Picture] | undefined {
+  const e = strand.elements.find((x) => x.id === element);
+  const [a, b] = [after - 1, after].map((i) => stateOf(strand, i)[0]);
+  if (
+    !e ||
+    !a ||
+    !b ||
+    [a, b].some((w) => w.outline.some((p) => Math.abs((p[2] ?? 0) - (w.outline[0]?.[2] ?? 0)) > 0.3))
+  )
+    return undefined;
+  const at = a.outline.filter((p) => (p[3] ?? 0) >= e.fromMm - 1e-6 && (p[3] ?? 0) <= e.toMm + 1e-6);
+  const [first, last] = [at[0], at.at(-1)];
+  if (!first || !last || at.length < 2) return undefined;
+  const angle = -Math.atan2((last[1] ?? 0) - (first[1] ?? 0), (last[0] ?? 0) - (first[0] ?? 0));
+  const wide = thick(strand);
+  const pictures = [a, b].map((w) => {
+    const level = turned(w, angle);
+    const box = between(level, e.fromMm, e.toMm);
+    const whole = between(level, -Infinity, Infinity);
+    if (!box || !whole) return undefined;
+    if (strand.pair === 'none') return { wires: [level], box, whole };
+    const second = below(level, box, strand.pair === 'mirrored', wide);
+    return { wires: [level, second.wire], box: second.box, whole };
+  });
+  const [before, done] = pictures;
+  if (!before || !done) return undefined;
+  if (done.box.width > SMALL * done.whole.width && before.box.width > SMALL * before.whole.width)
+    return undefined;
+  const of = strand.count > 1 ? (strand.pair === 'none' ? `, one of ${strand.count}` : ', a pair') : '';
+  const grown = (box: Box): Box => {
+    const margin = 0.12 * Math.max(box.width, box.height) + 2 * wide;
+    return {
+      x: box.x - margin,
+      y: box.y - margin,
+      width: box.width + 2 * margin,
+      height: box.height + 2 * margin,
+    };
+  };
+  return [
+    plain(`before: the ${e.label}${of}`, before.wires, { focus: grown(before.box) }),
+    plain(`after: the ${e.label}${of}`, done.wires, { focus: grown(done.box) }),
+  ];
+}
+
+function ofStates(strand: StrandPlan, step: Step): [Picture, Picture] {
+  const after = step.state ?? strand.states.length - 1;
+  const before = Math.max(0, after - 1);
+  const close = closeUp(strand, step.element, after);
+  if (close) return close;
+  const [a, b] = [strand.states[before], strand.states[after]];
+  const only = strand.count > 1 ? (strand.pair === 'none' ? `, one of ${strand.count}` : ', a pair') : '';
+  const pictures: [Picture, Picture] = [
+    plain(`before${only}`, stateOf(strand, before)),
+    plain(`after${only}`, stateOf(strand, after)),
+  ];
+  if (a && b && same(a.outline, b.outline) && sameWidths(strand, before, after)) {
+    const most = Math.max(0.05, ...b.stations.map((p) => p.strain));
+    pictures[0].strained = a.stations;
+    pictures[1].strained = b.stations;
+    pictures.forEach((p) => (p.most = most));
+    pictures[0].says = `before, ${hardest(a.stations)} HV`;
+    pictures[1].says = `after, ${hardest(b.stations)} HV: harder, the shape stays`;
+  }
+  return pictures;
+}
+
+function hardest(stations: readonly { hardnessHv: number }[]): number {
+  return Math.round(Math.max(0, ...stations.map((p) => p.hardnessHv)));
+}
+
+function laid(step: Step, plan: Plan, strand: StrandPlan): MetalWire[] {
+  const strands =
+    step.each.length > 0 ? step.each.map((e) => plan.strands.find((s) => s.id === e.strand)) : [strand];
+  const wires = strands.flatMap((s) => (s ? Array.from({ length: s.count }, () => s) : []));
+  return wires.slice(0, MOST_LAID).map((s, i) => straight(s, s.cutLengthMm, -i * (LAID_MM + thick(s))));
+}
+
+function ticks(strand: StrandPlan): Tick[] {
+  return strand.marks
+    .map((m) => ({
+      x:
+        m.from === 'end'
+          ? strand.cutLengthMm - m.atMm
+          : m.from === 'middle'
+            ? strand.cutLengthMm / 2 + m.atMm
+            : m.atMm,
+      mm: m.atMm,
+    }))
+    .sort((a, b) => a.x - b.x);
+}
+
+function dressed(strand: StrandPlan): keyof typeof ENDS {
+  const kinds = [strand.elements[0]?.kind, strand.elements.at(-1)?.kind];
+  return kinds.includes('curl') ? 'sloped' : kinds.includes('paddle') ? 'rounded' : 'filed';
+}
+
+/** Where something that is joined sits, and how large it is, where it is a part. */
+function discOf(piece: Piece, plan: Plan, address: string, apart: boolean): Disc[] {
+  const part = piece.parts.find((p) => p.id === address);
+  if (!part) return [];
+  const other = piece.joins.flatMap((j) => (j.a === address ? [j.b] : j.b === address ? [j.a] : []))[0];
+  const on = part.on ?? other ?? '';
+  const [strandId = '', element = ''] = on.split('.');
+  const strand = plan.strands.find((s) => s.id === strandId);
+  const e = strand?.elements.find((x) => x.id === element);
+  const middle = e?.centre ?? middleOf(strand, e?.fromMm ?? 0, e?.toMm ?? 0);
+  const away = apart ? part.sizeMm + 6 : 0;
+  return [{ x: (middle[0] ?? 0) - away, y: middle[1] ?? 0, mm: part.sizeMm, ring: part.kind === 'finding' }];
+}
+
+function middleOf(strand: StrandPlan | undefined, fromMm: number, toMm: number): number[] {
+  const points = strand?.outline ?? [];
+  const want = (fromMm + toMm) / 2;
+  return points.reduce<number[]>(
+    (best, p) => (Math.abs((p[3] ?? 0) - want) < Math.abs((best[3] ?? 0) - want) ? p : best),
+    points[0] ?? [0, 0, 0, 0],
+  );
+}
+
+/** The pictures of a step, before and after. */
+export function picturesOf(
+  plan: Plan,
+  piece: Piece,
+  steps: readonly Step[],
+  now: number,
+): [Picture, Picture] {
+  const step = steps[now] as Step;
+  const strand = plan.strands.find((s) => s.id === step.strand) ?? (plan.strands[0] as StrandPlan);
+  const shown = Math.min(strand.cutLengthMm, SHOWN_MM);
+  const treated = (says: [string, string], tones: [Tone, Tone]): [Picture, Picture] => [
+    plain(says[0], finished(plan), { tone: tones[0] }),
+    plain(says[1], finished(plan), { tone: tones[1] }),
+  ];
+  switch (step.shows) {
+    case 'straightening':
+      return [
+        plain('off the spool', [fromSpool(strand, shown)]),
+        plain('straight', [straight(strand, shown)]),
+      ];
+    case 'truing':
+      return [
+        plain('as the cutter left it', [end(strand, 'pinched')]),
+        plain('flush', [end(strand, 'flush')]),
+      ];
+    case 'marks':
+      return [
+        plain('before', [straight(strand, strand.cutLengthMm)]),
+        plain(
+          `marked, from the trued ${strand.marks[0]?.from === 'end' ? 'end' : 'beginning'}`,
+          [straight(strand, strand.cutLengthMm)],
+          { ticks: ticks(strand) },
+        ),
+      ];
+    case 'cut': {
+      const wires = laid(step, plan, strand);
+      return [
+        plain('on the spool', [straight(strand, 1.5 * strand.cutLengthMm)], {
+          ticks: [{ x: strand.cutLengthMm, mm: strand.cutLengthMm }],
+        }),
+        plain(wires.length < step.wires ? `cut, ${wires.length} of ${step.wires}` : 'cut', wires),
+      ];
+    }
+    case 'dressing':
+      return [
+        plain('with its burr', [end(strand, 'burr')]),
+        plain('dressed', [end(strand, dressed(strand))]),
+      ];
+    case 'states':
+      return ofStates(strand, step);
+    case 'stringing': {
+      const at = stateOf(strand, reached(steps, now, strand.id));
+      const strung = piece.parts.filter((p) => p.kind === 'bead' || p.kind === 'spacer');
+      return [
+        plain('before', at),
+        plain('strung', at, { discs: strung.flatMap((p) => discOf(piece, plan, p.id ?? '', false)) }),
+      ];
+    }
+    case 'joining': {
+      const index = steps.slice(0, now).filter((s) => s.shows === 'joining').length;
+      const join = piece.joins[index];
+      const parts = [join?.a, join?.b].filter((a): a is string => Boolean(a));
+      const discs = (apart: boolean) => parts.flatMap((a) => discOf(piece, plan, a, apart));
+      const strands = plan.strands.filter((s) => parts.some((a) => a.startsWith(`${s.id}.`)));
+      const wires = strands.flatMap((s) => stateOf(s, s.states.length - 1));
+      return discs(true).length > 0
+        ? [plain('apart', wires, { discs: discs(true) }), plain('joined', wires, { discs: discs(false) })]
+        : [plain('apart', wires.slice(0, 1)), plain('joined', wires)];
+    }
+    case 'tumbling':
+      return treated(['into the tumbler', 'bright'], ['dull', 'bright']);
+    case 'cleaning':
+      return treated(['with its grease', 'clean'], ['dull', 'plain']);
+    case 'darkening':
+      return treated(['bare', 'dark'], ['plain', 'dark']);
+    case 'drying':
+      return treated(['wet', 'dry'], ['dark', 'dull']);
+    case 'polishing':
+      return treated(['dark', 'polished back'], ['dark', 'worn']);
+    case 'sealing':
+      return treated(['polished', 'sealed'], ['worn', 'bright']);
+    default:
+      return [
+        plain('the template', finished(plan), { outline: true }),
+        plain('the piece on it', finished(plan)),
+      ];
+  }
+}
