@@ -2498,6 +2498,8 @@ export interface components {
             wire: components["schemas"]["Wire"];
             /** @description the wire in words */
             wireInWords: string;
+            /** @description the nearest gauge in each of three systems, ~ where it is off by more than 2 %; empty for wire that is not round */
+            gaugesInWords: string;
             /** @description wire in the elements before any work, mm */
             netLengthMm: number;
             /** @description the trued strand: net, handle, tail and filing, rounded up, mm */

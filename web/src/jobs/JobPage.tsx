@@ -7,7 +7,6 @@ import { api } from '../api/client';
 import { queries } from '../api/queries';
 import type { Job, Piece, Plan, StrandPlan } from '../api/types';
 import { useSettings } from '../app/settings';
-import { TextField } from '../app/TextField';
 import { mass, wireLength, words } from '../app/units';
 import { CutTable } from '../stations/cut/CutTable';
 import { minutes } from '../stations/make/card';
@@ -61,13 +60,13 @@ export function JobPage() {
           <b>{document.lines.reduce((n, l) => n + l.quantity, 0)}</b>
           <span className="unit">pieces</span>
         </div>
+        <Name
+          key={document.name}
+          name={document.name}
+          onTake={(name) => job.change((old) => ({ ...old, name }))}
+        />
         <p className="due">{dueIn(document.due)}</p>
         <dl className="rows">
-          <TextField
-            label="job"
-            value={document.name}
-            onChange={(name) => job.change((old) => ({ ...old, name }))}
-          />
           <div>
             <dt>
               <label htmlFor="due">due on</label>
@@ -125,6 +124,34 @@ export function JobPage() {
         </Suspense>
       )}
     </div>
+  );
+}
+
+/** The name of the job, to be changed in place. */
+function Name(props: {
+  /** the name that stands */
+  name: string;
+  /** called with a new name */
+  onTake: (name: string) => Promise<boolean>;
+}) {
+  const [typed, setTyped] = useState(props.name);
+  return (
+    <input
+      className="title-edit job-name"
+      aria-label="name of the job"
+      value={typed}
+      maxLength={120}
+      onChange={(e) => setTyped(e.target.value)}
+      onBlur={() => {
+        const name = typed.trim();
+        if (name && name !== props.name) void props.onTake(name);
+        else setTyped(props.name);
+      }}
+      onKeyDown={(e) => {
+        if (e.key === 'Enter') e.currentTarget.blur();
+        if (e.key === 'Escape') setTyped(props.name);
+      }}
+    />
   );
 }
 

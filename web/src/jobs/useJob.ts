@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { useCallback, useState } from 'react';
+import { useCallback, useRef, useState } from 'react';
 import { api, Refused } from '../api/client';
 import { queries } from '../api/queries';
 import type { Job, KeptJob, Violation } from '../api/types';
@@ -19,10 +19,17 @@ export function useJob(id: string) {
     },
     [cache, id],
   );
+  const turn = useRef<Promise<unknown>>(Promise.resolve());
   const ask = useCallback(
     async (call: () => Promise<KeptJob>) => {
+      // Each change starts from what the one before it made of the job.
+      const mine = turn.current.then(call).then((now) => {
+        took(now);
+        return now;
+      });
+      turn.current = mine.catch(() => undefined);
       try {
-        took(await call());
+        await mine;
         return true;
       } catch (thrown) {
         if (!(thrown instanceof Refused)) throw thrown;
@@ -44,10 +51,12 @@ export function useJob(id: string) {
     /** what was refused last, each with its path */
     wrong,
     stale,
-    change: (update: (job: Job) => Job) => {
-      const now = cache.getQueryData<KeptJob>(queries.job(id).queryKey);
-      return now ? ask(() => api.saveJob(id, now.version, update(now.document))) : Promise.resolve(false);
-    },
+    change: (update: (job: Job) => Job) =>
+      ask(() => {
+        const now = cache.getQueryData<KeptJob>(queries.job(id).queryKey);
+        if (!now) return Promise.reject(new Error('the job was not read yet'));
+        return api.saveJob(id, now.version, update(now.document));
+      }),
     undo: () => ask(() => api.undoJob(id)),
     redo: () => ask(() => api.redoJob(id)),
   };

@@ -3,7 +3,7 @@ import Snackbar from '@mui/material/Snackbar';
 import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { memo, useMemo, useState } from 'react';
+import { memo, useMemo, useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useNavigate } from 'react-router';
 import { api, Refused } from '../api/client';
@@ -124,6 +124,7 @@ export function Tray() {
 function Files() {
   const cache = useQueryClient();
   const [said, setSaid] = useState<{ wrong: boolean; text: string }>();
+  const chooser = useRef<HTMLInputElement>(null);
   const read = useMutation({
     mutationFn: async (files: readonly File[]) => {
       const names: string[] = [];
@@ -149,19 +150,20 @@ function Files() {
   });
   return (
     <span className="apart">
-      <label className="plain">
+      <button className="plain" onClick={() => chooser.current?.click()}>
         open files
-        <input
-          type="file"
-          className="unseen"
-          accept=".json,.zip"
-          multiple
-          onChange={(e) => {
-            read.mutate([...(e.target.files ?? [])]);
-            e.target.value = '';
-          }}
-        />
-      </label>
+      </button>
+      <input
+        ref={chooser}
+        type="file"
+        hidden
+        accept=".json,.zip"
+        multiple
+        onChange={(e) => {
+          read.mutate([...(e.target.files ?? [])]);
+          e.target.value = '';
+        }}
+      />
       <a className="plain" href="/api/pieces/export">
         save all
       </a>

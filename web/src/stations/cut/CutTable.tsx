@@ -30,7 +30,10 @@ export function CutTable(props: {
           {props.strands.map((s) => (
             <tr key={s.id}>
               <td>{s.title}</td>
-              <td>{s.wireInWords}</td>
+              <td>
+                {s.wireInWords}
+                {s.gaugesInWords && <small className="gauges">{s.gaugesInWords}</small>}
+              </td>
               <td className="n">{s.count}</td>
               <td className="n">{length(s.netLengthMm, units)}</td>
               <td className="n">{length(s.stretch.handleMm, units)}</td>

@@ -10,6 +10,7 @@ import { rampColour } from '../../wire/strain';
 import { useSize } from '../../wire/useSize';
 import { WireForm } from '../../wire/WireForm';
 import { picturesOf, type Picture } from './pictures';
+import { places } from './places';
 
 /** The wire before and after a step: never the same picture twice. */
 export function Pictures(props: {
@@ -108,7 +109,7 @@ function Shown(props: {
   );
 }
 
-/** Marks on a straight wire; where they stand close their figures take turns above and below. */
+/** Marks on a straight wire; their figures stand where they do not lie on each other. */
 function Ticks(props: {
   /** what is drawn */
   picture: Picture;
@@ -117,23 +118,30 @@ function Ticks(props: {
 }) {
   const { picture, at } = props;
   const { units } = useSettings();
-  return picture.ticks.map((t, i) => {
-    const x = at.x + t.x * at.scale;
-    const up = i % 2 === 0;
-    const level = 34 + 26 * (Math.floor(i / 2) % 3);
-    return (
-      <g key={i} stroke="var(--touch)" fill="var(--ink)">
-        <line
-          x1={x}
-          x2={x}
-          y1={at.y - (up ? level - 4 : 12)}
-          y2={at.y + (up ? 12 : level - 16)}
-          strokeWidth="2.5"
-        />
-        <text x={x} y={at.y + (up ? -level : level)} textAnchor="middle" fontSize="24" stroke="none">
-          {i === 0 ? length(t.mm, units) : lengthNumber(t.mm, units)}
-        </text>
-      </g>
-    );
-  });
+  const placed = places(
+    picture.ticks.map((t, i) => ({
+      x: at.x + t.x * at.scale,
+      text: i === 0 ? length(t.mm, units) : lengthNumber(t.mm, units),
+    })),
+  );
+  return placed.map((t, i) => (
+    <g key={i} stroke="var(--touch)" fill="var(--ink)">
+      <line
+        x1={t.x}
+        x2={t.x}
+        y1={at.y - (t.level > 0 ? 8 + 26 * t.level : 12)}
+        y2={at.y + (t.level > 0 ? 12 : -26 * t.level - 12)}
+        strokeWidth="2.5"
+      />
+      <text
+        x={t.x}
+        y={at.y + (t.level > 0 ? -26 * t.level - 12 : -26 * t.level + 8)}
+        textAnchor="middle"
+        fontSize="24"
+        stroke="none"
+      >
+        {t.text}
+      </text>
+    </g>
+  ));
 }

@@ -44,6 +44,7 @@ public record Plan(
      * @param pair whether they are matched in pairs
      * @param wire what it is made of
      * @param wireInWords the wire in words
+     * @param gaugesInWords the nearest gauges in three systems; empty for wire that is not round
      * @param netLengthMm wire in the elements before any work
      * @param cutLengthMm the trued strand, rounded up
      * @param stretch what is cut beyond the net length
@@ -69,6 +70,10 @@ public record Plan(
             @Term("whether they are matched in pairs") Pair pair,
             @Term("what it is made of") Wire wire,
             @Term("the wire in words") String wireInWords,
+
+            @Term(
+                    "the nearest gauge in each of three systems, ~ where it is off by more than 2 %; empty for wire that is not round")
+            String gaugesInWords,
 
             @Term("wire in the elements before any work, mm")
             double netLengthMm,

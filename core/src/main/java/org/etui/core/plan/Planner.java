@@ -129,6 +129,7 @@ public final class Planner {
                 pair(work.strand()),
                 work.strand().wire(),
                 work.strand().wire().inWords(),
+                work.strand().wire().gaugesInWords(),
                 work.netMm(),
                 work.cutMm(),
                 work.stretch(),

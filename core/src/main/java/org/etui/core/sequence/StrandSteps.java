@@ -107,10 +107,12 @@ final class StrandSteps {
 
     private void prepare(List<Mark> marks, String path) {
         String wire = work.strand().wire().inWords();
+        String gauges = work.strand().wire().gaugesInWords();
         int count = work.strand().count();
         add(draft("straighten", "Straighten the wire", "nylon jaws")
                 .shows(Step.Shows.STRAIGHTENING)
-                .text("Draw " + wire + " through the jaws or your fingers, gently: straightening hardens too.")
+                .text("Draw " + wire + (gauges.isEmpty() ? "" : " (" + gauges + ")")
+                        + " through the jaws or your fingers, gently: straightening hardens too.")
                 .check("It lies on the block without a bow.")
                 .minutes(1)
                 .advice(path + ".wire"));

@@ -1,6 +1,7 @@
 package org.etui.core.wire;
 
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.etui.core.check.Check;
 import org.etui.core.check.Term;
 import org.etui.core.check.Word;
@@ -27,6 +28,8 @@ public record Wire(
 
         @Term(value = "what covers it", or = "\"bare\"") Finish finish,
         @Term("the cross-section") WireSection section) {
+    /** A gauge that is off by more than this share is only about that gauge. */
+    private static final double OFF_SHARE = 0.02;
 
     /** @throws IllegalArgumentException if the metal is not sold in that temper */
     public Wire {
@@ -64,5 +67,21 @@ public record Wire(
     /** In words, such as {@code 1.29 mm copper, dead soft}. */
     public String inWords() {
         return section.inWords() + " " + metal.title() + ", " + Word.plain(temper);
+    }
+
+    /**
+     * The nearest gauge in each of the three systems, such as {@code AWG 16, SWG 18, metric 1.3}; {@code ~} before one that is off by
+     * more than 2 %. Empty for wire that is not round.
+     */
+    public String gaugesInWords() {
+        if (!(section instanceof Round round)) {
+            return "";
+        }
+        return GaugeSystem.nearestOfEach(round.diameterMm()).stream()
+                .map(g -> (Math.abs(g.deviationOf(round.diameterMm())) > OFF_SHARE * round.diameterMm() ? "~" : "")
+                        + (g.system() == GaugeSystem.METRIC
+                                ? "metric"
+                                : g.system().name()) + " " + g.number())
+                .collect(Collectors.joining(", "));
     }
 }

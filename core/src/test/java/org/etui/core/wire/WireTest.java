@@ -42,4 +42,16 @@ class WireTest {
                 .withMessageContaining("dead-soft");
         assertThat(Wire.ofRound(Metal.MUSIC_WIRE, Temper.SPRING, 1).massG(100)).isPositive();
     }
+
+    /** Common practice: 1.29 mm is sold as 16 in one system and 18 in the other; sources ASTM B258 and BS 3737 (1.2908 and 1.2192 mm). */
+    @Test
+    void gauges_areNamedInThreeSystems() {
+        assertThat(Wire.ofRound(Metal.COPPER, Temper.DEAD_SOFT, 1.29).gaugesInWords())
+                .isEqualTo("AWG 16, ~SWG 18, metric 1.3");
+        assertThat(Wire.ofRound(Metal.COPPER, Temper.DEAD_SOFT, 1.63).gaugesInWords())
+                .isEqualTo("AWG 14, SWG 16, metric 1.6");
+        assertThat(new Wire(Metal.COPPER, Temper.DEAD_SOFT, Finish.BARE, new Square(1, Optional.empty()))
+                        .gaugesInWords())
+                .isEmpty();
+    }
 }

@@ -105,7 +105,7 @@ final class CardSheet {
 
     /** The wire before and after, where the step changes it; nothing else is drawn on paper. */
     private List<Area> pictures(Step step) {
-        if (step.state().isEmpty() || step.state().getAsInt() == 0) {
+        if (step.shows() != Step.Shows.STATES || step.state().orElse(0) == 0) {
             return List.of();
         }
         Plan.StrandPlan strand = plan.strands().stream()

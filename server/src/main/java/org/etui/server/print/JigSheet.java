@@ -56,12 +56,18 @@ final class JigSheet {
                     3,
                     (i + 1) + "  " + peg.label() + ": peg " + format.write(peg.diameterMm(), Rounding.NEAREST)
                             + ", comes to " + format.write(peg.comesToMm(), Rounding.NEAREST) + "; "
-                            + format.write(peg.xMm() - first.xMm(), Rounding.NEAREST) + " across and "
-                            + format.write(peg.yMm() - first.yMm(), Rounding.NEAREST) + " up from peg 1");
+                            + (i == 0 ? "begin here" : away(peg, first, format)));
         }
         if (!jig.byHand().isEmpty()) {
             flow.line(3, "By hand afterwards: " + String.join(", ", jig.byHand()) + ".");
         }
+    }
+
+    private static String away(Jig.Peg peg, Jig.Peg first, LengthFormat format) {
+        double x = peg.xMm() - first.xMm();
+        double y = peg.yMm() - first.yMm();
+        return format.write(Math.abs(x), Rounding.NEAREST) + (x < 0 ? " left" : " right") + " and "
+                + format.write(Math.abs(y), Rounding.NEAREST) + (y < 0 ? " below" : " above") + " peg 1";
     }
 
     private static void pegs(Graphics2D g, Path2D line, Jig jig, double x, double y) {
@@ -73,6 +79,8 @@ final class JigSheet {
         own.draw(line);
         own.dispose();
         Pen pen = new Pen(g);
+        double middleX = jig.pegs().stream().mapToDouble(Jig.Peg::xMm).average().orElse(0);
+        double middleY = jig.pegs().stream().mapToDouble(Jig.Peg::yMm).average().orElse(0);
         for (int i = 0; i < jig.pegs().size(); i++) {
             Jig.Peg peg = jig.pegs().get(i);
             double px = x + peg.xMm();
@@ -80,7 +88,14 @@ final class JigSheet {
             pen.circle(px, py, peg.diameterMm(), 0.3);
             pen.line(px - CROSS_MM, py, px + CROSS_MM, py, 0.15);
             pen.line(px, py - CROSS_MM, px, py + CROSS_MM, 0.15);
-            pen.bold(px + peg.diameterMm() / 2 + 1, py - peg.diameterMm() / 2 - 0.5, 3, Integer.toString(i + 1));
+            // Numbers stand away from the middle of all pegs, where the others are not.
+            double dx = peg.xMm() - middleX;
+            double dy = peg.yMm() - middleY;
+            double far = Math.hypot(dx, dy);
+            double reach = peg.diameterMm() / 2 + 4;
+            double nx = far < 1e-6 ? 0 : dx / far * reach;
+            double ny = far < 1e-6 ? reach : dy / far * reach;
+            pen.bold(px + nx - 0.9, py - ny + 1.1, 3, Integer.toString(i + 1));
         }
     }
 }

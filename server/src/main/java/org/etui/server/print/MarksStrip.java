@@ -15,7 +15,6 @@ final class MarksStrip {
     private static final double LEVEL_MM = 3.2;
     private static final double LABEL_MM = 2.4;
     private static final double CELL_MM = 2.9;
-    private static final int MOST_LEVELS = 8;
 
     private final Plan plan;
     private final LengthFormat format;
@@ -77,36 +76,42 @@ final class MarksStrip {
         }
     }
 
-    /** Each mark's words beside its line, in the lowest row where they do not lie on others; to the left where the paper ends. */
+    /**
+     * Each mark's words beside its line. From the right: words that would lie across the line of a mark further on, or on its
+     * words, stand above them. Where the paper ends words stand to the left of their line, above all.
+     */
     private List<Label> labels(Plan.StrandPlan strand, double from, double to) {
-        List<Label> labels = new ArrayList<>();
-        strand.marks().stream()
-                .sorted(Comparator.comparingDouble(m -> onStrip(strand, m)))
+        List<Mark> marks = strand.marks().stream()
                 .filter(m -> onStrip(strand, m) >= from && onStrip(strand, m) <= to)
-                .forEach(mark -> {
-                    double at = onStrip(strand, mark) - from;
-                    String text = format.number(mark.atMm(), Rounding.NEAREST) + " " + mark.label();
-                    double width = Pen.widthMm(text, LABEL_MM);
-                    double begins = at + 0.6 + width > flow.width() ? Math.max(0, at - 0.6 - width) : at + 0.6;
-                    int level = 0;
-                    while (isTaken(labels, new Label(at + from, text, begins, level), from)) {
-                        level++;
-                    }
-                    labels.add(new Label(at + from, text, begins, level));
-                });
+                .sorted(Comparator.comparingDouble((Mark m) -> onStrip(strand, m))
+                        .reversed())
+                .toList();
+        List<Label> labels = new ArrayList<>();
+        List<Label> atTheEdge = new ArrayList<>();
+        for (Mark mark : marks) {
+            double at = onStrip(strand, mark) - from;
+            String text = format.number(mark.atMm(), Rounding.NEAREST) + " " + mark.label();
+            double width = Pen.widthMm(text, LABEL_MM);
+            if (at + 0.6 + width > flow.width()) {
+                atTheEdge.add(new Label(at + from, text, Math.max(0, at - 0.6 - width), 0));
+            } else {
+                labels.add(above(labels, new Label(at + from, text, at + 0.6, 0), from));
+            }
+        }
+        for (Label edge : atTheEdge) {
+            labels.add(above(labels, edge, from));
+        }
         return labels;
     }
 
-    /** Whether words would lie on other words, or across the line of another mark. */
-    private static boolean isTaken(List<Label> labels, Label wanted, double from) {
-        return labels.stream().anyMatch(l -> {
-            double line = l.s() - from;
-            boolean onWords = l.level() == wanted.level() && l.from() < wanted.to() && wanted.from() < l.to();
-            boolean onLine = l.level() > wanted.level() && wanted.from() < line && line < wanted.to();
-            double own = wanted.s() - from;
-            boolean throughWords = wanted.level() > l.level() && l.from() < own && own < l.to();
-            return onWords || onLine || throughWords && wanted.level() < MOST_LEVELS;
-        });
+    private static Label above(List<Label> others, Label label, double from) {
+        int level = others.stream()
+                .filter(o -> o.from() < label.to() && label.from() < o.to()
+                        || label.from() < o.s() - from && o.s() - from < label.to())
+                .mapToInt(o -> o.level() + 1)
+                .max()
+                .orElse(0);
+        return new Label(label.s(), label.text(), label.from(), level);
     }
 
     private static int levels(List<Label> labels) {
@@ -159,7 +164,7 @@ final class MarksStrip {
                     false,
                     s.title(),
                     Integer.toString(s.count()),
-                    s.wireInWords(),
+                    s.wireInWords() + (s.gaugesInWords().isEmpty() ? "" : ", " + s.gaugesInWords()),
                     format.write(s.netLengthMm(), Rounding.NEAREST),
                     format.write(s.stretch().handleMm(), Rounding.NEAREST),
                     format.write(spare, Rounding.NEAREST),

@@ -48,14 +48,20 @@ final class SizeStrips {
         double last = system.insideMm(system.most()) * Math.PI;
         edges(pen, x, zero, zero + last + 6, top);
         pen.text(x + 1.5, top + STRIP_MM / 2 + 1, 2.4, "pointer");
-        double step = system == RingSize.US ? 0.5 : system == RingSize.UK ? 1 : 1;
+        double step = system == RingSize.US ? 0.5 : 1;
+        double namedStep = system == RingSize.ISO ? 2 : 1;
         for (double size = system.least(); size <= system.most() + 1e-9; size += step) {
             double at = zero + system.insideMm(size) * Math.PI;
-            boolean named = system == RingSize.ISO ? size % 2 == 0 : size % 1 == 0;
-            pen.line(at, top, at, top + (named ? 3.2 : 2), 0.15);
+            boolean named = size % namedStep == 0;
+            pen.line(at, top, at, top + (named ? 2.8 : 1.9), 0.15);
             if (named) {
+                // Names take turns in two rows: they are wider than a step.
+                boolean lower = Math.round(size / namedStep) % 2 != 0;
                 String words = system.write(size);
-                pen.text(at - Pen.widthMm(words, 2) / 2, top + 6, 2, words);
+                pen.text(at - Pen.widthMm(words, 2) / 2, top + (lower ? 8.2 : 5.4), 2, words);
+                if (lower) {
+                    pen.line(at, top + 2.8, at, top + 6.2, 0.08);
+                }
             }
         }
     }

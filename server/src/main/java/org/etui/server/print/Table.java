@@ -15,7 +15,18 @@ import org.etui.core.work.Mark;
 /** Tables as comma-separated values (RFC 4180), UTF-8, decimal points, units in the head. */
 public enum Table {
     /** What to cut. */
-    CUT_LIST("strand", "name", "wires", "wire", "net mm", "handle mm", "tail mm", "filing mm", "cut mm", "mass g") {
+    CUT_LIST(
+            "strand",
+            "name",
+            "wires",
+            "wire",
+            "gauges",
+            "net mm",
+            "handle mm",
+            "tail mm",
+            "filing mm",
+            "cut mm",
+            "mass g") {
         @Override
         void rows(Plan plan, CSVPrinter out) throws IOException {
             for (Plan.StrandPlan s : plan.strands()) {
@@ -24,6 +35,7 @@ public enum Table {
                         safe(s.title()),
                         s.count(),
                         s.wireInWords(),
+                        s.gaugesInWords(),
                         mm(s.netLengthMm()),
                         mm(s.stretch().handleMm()),
                         mm(s.stretch().tailMm()),

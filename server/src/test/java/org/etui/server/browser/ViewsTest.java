@@ -34,6 +34,13 @@ class ViewsTest {
             Map.entry("/bath", ".soon"),
             Map.entry("/daybook", ".soon"),
             Map.entry("/tools", ".tool-mat button"),
+            Map.entry("/jobs", ".jobs li"),
+            Map.entry("job", ".bench.job svg"),
+            Map.entry("/settings", ".measures li"),
+            Map.entry("/sizes", ".sizes-page svg"),
+            Map.entry("/help/model", "article"),
+            Map.entry("/help/tools", ".table td"),
+            Map.entry("/help/cautions", ".cautions dd"),
             Map.entry("wire", ".field-cell"),
             Map.entry("shape", "[data-testid=cut]"),
             Map.entry("harden", ".step"),
@@ -87,6 +94,13 @@ class ViewsTest {
 
     private List<String> paths(String station, int shapes) {
         List<String> paths = new ArrayList<>();
+        if (station.equals("job")) {
+            new Http(port)
+                    .get("/api/jobs")
+                    .json()
+                    .forEach(j -> paths.add("/jobs/" + j.get("id").asString()));
+            return paths;
+        }
         int most = Set.of("shape", "wire", "harden").contains(station) ? shapes : 1;
         for (int i = 0; i < most; i++) {
             paths.add("/pieces/" + tray.get(i).get("id").asString() + "/" + station);
@@ -99,8 +113,8 @@ class ViewsTest {
         Page page = browser.open("/pieces/" + tray.get(1).get("id").asString() + "/shape");
         page.waitForSelector("[data-testid=cut]");
         page.keyboard().press("p");
-        page.waitForSelector("img[alt^=template]");
-        page.waitForFunction("document.querySelector('img[alt^=template]').naturalWidth > 0");
+        page.waitForSelector("img[alt^=\"1:1 template\"]");
+        page.waitForFunction("document.querySelector('img[alt^=\"1:1 template\"]').naturalWidth > 0");
         page.waitForTimeout(400);
 
         assertThat(Browser.seriousByAxe(page)).isEmpty();
