@@ -109,6 +109,9 @@ function Shown(props: {
   );
 }
 
+/** Height of a row of figures, px. */
+const ROW = 31;
+
 /** Marks on a straight wire; their figures stand where they do not lie on each other. */
 function Ticks(props: {
   /** what is drawn */
@@ -129,13 +132,13 @@ function Ticks(props: {
       <line
         x1={t.x}
         x2={t.x}
-        y1={at.y - (t.level > 0 ? 8 + 26 * t.level : 12)}
-        y2={at.y + (t.level > 0 ? 12 : -26 * t.level - 12)}
+        y1={at.y - (t.level > 0 ? 6 + ROW * t.level : 12)}
+        y2={at.y + (t.level > 0 ? 12 : -ROW * t.level - 12)}
         strokeWidth="2.5"
       />
       <text
         x={t.x}
-        y={at.y + (t.level > 0 ? -26 * t.level - 12 : -26 * t.level + 8)}
+        y={at.y + (t.level > 0 ? -ROW * t.level - 10 : -ROW * t.level + 10)}
         textAnchor="middle"
         fontSize="24"
         stroke="none"

@@ -3,6 +3,7 @@ package org.etui.core.plan;
 import java.util.List;
 import org.etui.core.curve.CentreLine;
 import org.etui.core.curve.Knob;
+import org.etui.core.curve.Placed;
 import org.etui.core.curve.Pose;
 import org.etui.core.section.Round;
 import org.etui.core.section.Section;
@@ -20,6 +21,7 @@ final class Extents {
     /** At a maximum the reach is off by the square of what the place is off: this gives it to 1e-9 mm and better. */
     private static final double RELATIVE = 1e-6;
 
+    private static final double ABSOLUTE = 1e-6;
     private static final double ABSOLUTE_MM = 1e-6;
     private static final int EVALUATIONS = 200;
 
@@ -76,29 +78,44 @@ final class Extents {
                 best = i;
             }
         }
+        return refined(axis, best, most);
+    }
+
+    /**
+     * The greatest reach between the neighbours of a station. Searched along the turning of its piece, over which stations are
+     * spaced evenly: places there are in closed form, along the wire they are not.
+     */
+    private double refined(Vector3D axis, int best, double most) {
         int piece = stations.get(best).piece();
-        double at = stations.get(best).wireMm();
-        double low = neighbour(best - 1, piece, at);
-        double high = neighbour(best + 1, piece, at);
-        return high - low < ABSOLUTE_MM ? most : Math.max(most, refined(axis, piece, low, at, high));
-    }
-
-    private double neighbour(int index, int piece, double otherwise) {
-        boolean same =
-                index >= 0 && index < stations.size() && stations.get(index).piece() == piece;
-        return same ? stations.get(index).wireMm() : otherwise;
-    }
-
-    private double refined(Vector3D axis, int piece, double low, double at, double high) {
+        int first = best;
+        while (first > 0 && stations.get(first - 1).piece() == piece) {
+            first--;
+        }
+        int last = best;
+        while (last < stations.size() - 1 && stations.get(last + 1).piece() == piece) {
+            last++;
+        }
+        double step = 1.0 / Math.max(1, last - first);
+        double low = Math.max(0, (best - first - 1) * step);
+        double high = Math.min(1, (best - first + 1) * step);
+        Placed placed = work.line().pieces().get(piece);
+        if ((high - low) * placed.piece().lengthMm() < ABSOLUTE_MM) {
+            return most;
+        }
+        double at = (best - first) * step;
         double start = at > low && at < high ? at : (low + high) / 2;
-        return new BrentOptimizer(RELATIVE, ABSOLUTE_MM)
+        double found = new BrentOptimizer(RELATIVE, ABSOLUTE)
                 .optimize(
-                        new UnivariateObjectiveFunction(
-                                s -> reachAt(work.line().pieces().get(piece).atWire(s), piece, 0, axis)),
+                        new UnivariateObjectiveFunction(share -> reachAt(
+                                placed.start().then(placed.piece().atTurn(share)),
+                                piece,
+                                placed.piece().lengthAtTurnMm(share),
+                                axis)),
                         GoalType.MAXIMIZE,
                         new SearchInterval(low, high, start),
                         new MaxEval(EVALUATIONS))
                 .getValue();
+        return Math.max(most, found);
     }
 
     /** How far the section at a station reaches along an axis: a disc for round wire, a box for what has flats. */

@@ -3,33 +3,71 @@ package org.etui.core.rule;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import org.etui.core.piece.Piece;
 import org.etui.core.tool.Toolbox;
 import org.etui.core.work.StrandWork;
 
-/**
- * What rules look at.
- *
- * @param piece the document
- * @param strands its strands as worked, in the document's order
- * @param box the tools owned
- * @param seeksFixes whether rules look for a way out that has to be tried
- */
-public record Bench(Piece piece, List<StrandWork> strands, Toolbox box, boolean seeksFixes) {
-    /** @param strands in the document's order */
-    public Bench {
-        strands = List.copyOf(strands);
+/** What rules look at. */
+public final class Bench {
+    private final Piece piece;
+    private final List<StrandWork> strands;
+    private final Toolbox box;
+    private final boolean seeksFixes;
+    private Optional<Set<String>> stops = Optional.empty();
+
+    private Bench(Piece piece, List<StrandWork> strands, Toolbox box, boolean seeksFixes) {
+        this.piece = piece;
+        this.strands = List.copyOf(strands);
+        this.box = box;
+        this.seeksFixes = seeksFixes;
     }
 
-    /** With fixes. */
+    /**
+     * With fixes.
+     *
+     * @param strands in the document's order
+     */
     public static Bench of(Piece piece, List<StrandWork> strands, Toolbox box) {
         return new Bench(piece, strands, box, true);
     }
 
-    /** Only verdicts: for many pieces at once. */
+    /**
+     * Only verdicts: for many pieces at once.
+     *
+     * @param strands in the document's order
+     */
     public static Bench withoutFixes(Piece piece, List<StrandWork> strands, Toolbox box) {
         return new Bench(piece, strands, box, false);
+    }
+
+    /** The document. */
+    public Piece piece() {
+        return piece;
+    }
+
+    /** Its strands as worked, in the document's order. */
+    public List<StrandWork> strands() {
+        return strands;
+    }
+
+    /** The tools owned. */
+    public Toolbox box() {
+        return box;
+    }
+
+    /** Whether rules look for a way out that has to be tried. */
+    public boolean seeksFixes() {
+        return seeksFixes;
+    }
+
+    /** Rule and place of every stop; worked out at the first asking, since most pieces have no fix to try. */
+    Set<String> stops() {
+        if (stops.isEmpty()) {
+            stops = Optional.of(Fix.stops(Rules.look(withoutFixes(piece, strands, box))));
+        }
+        return stops.get();
     }
 
     /** What a rule says of each element. */

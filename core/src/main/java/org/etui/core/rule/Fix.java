@@ -36,8 +36,7 @@ record Fix(Piece after, List<Advice.Patch> patches) {
             List<Advice> left = Rules.look(Bench.withoutFixes(after, works, bench.box()));
             boolean gone = left.stream()
                     .noneMatch(a -> a.rule().equals(rule) && a.where().equals(where));
-            Bench before = Bench.withoutFixes(bench.piece(), bench.strands(), bench.box());
-            return gone && stops(Rules.look(before)).containsAll(stops(left)) ? Optional.of(patches) : Optional.empty();
+            return gone && bench.stops().containsAll(stops(left)) ? Optional.of(patches) : Optional.empty();
         } catch (BadInput refused) {
             return Optional.empty();
         }
@@ -66,7 +65,7 @@ record Fix(Piece after, List<Advice.Patch> patches) {
                 .toList();
     }
 
-    private static Set<String> stops(List<Advice> advice) {
+    static Set<String> stops(List<Advice> advice) {
         return advice.stream()
                 .filter(a -> a.severity() == Advice.Severity.STOP)
                 .map(a -> a.rule() + " " + a.where())

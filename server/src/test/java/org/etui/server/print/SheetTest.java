@@ -197,7 +197,9 @@ class SheetTest {
         byte[] bytes = pdf(Sheet.CARD, piece, Paper.A4);
         String text = tight(PaperReader.text(bytes));
         Plan plan = plan(piece, Sheet.CARD);
-        long formed = plan.steps().stream().filter(s -> s.state().orElse(0) > 0).count();
+        long formed = plan.steps().stream()
+                .filter(s -> s.shows() == Step.Shows.STATES)
+                .count();
 
         for (int i = 0; i < plan.steps().size(); i++) {
             Step step = plan.steps().get(i);
