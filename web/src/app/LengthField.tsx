@@ -1,8 +1,13 @@
-import { useId, useState, type KeyboardEvent, type ReactNode } from 'react';
+import { useId, useRef, useState, type KeyboardEvent, type ReactNode } from 'react';
 import { api, Refused } from '../api/client';
 import { useSettings } from './settings';
 import { NameMeasure, OwnMeasures } from './OwnMeasures';
 import { lengthNumber, thickness, unitWord } from './units';
+
+/** What was refused is seen even where the field stands at the edge of a part that scrolls. */
+function intoView(element: HTMLElement | null) {
+  element?.scrollIntoView({ block: 'nearest' });
+}
 
 /** A length to type in any spelling; arrow keys step it. The server reads it: there is no parser here. */
 export function LengthField(props: {
@@ -26,7 +31,8 @@ export function LengthField(props: {
   const [typed, setTyped] = useState<string>();
   const [refused, setRefused] = useState<string>();
   const [unknown, setUnknown] = useState<string>();
-  const [focused, setFocused] = useState(false);
+  const [open, setOpen] = useState(false);
+  const input = useRef<HTMLInputElement>(null);
   const shown = props.fine ? thickness(props.mm, units).replace(/ .*/, '') : lengthNumber(props.mm, units);
   const wrong = refused ?? props.wrong;
 
@@ -56,7 +62,15 @@ export function LengthField(props: {
 
   const key = (event: KeyboardEvent) => {
     if (event.key === 'Enter') void take();
-    if (event.key === 'Escape') forget();
+    if (event.key === 'Escape') {
+      setOpen(false);
+      forget();
+    }
+    if (event.altKey && event.key === 'ArrowDown') {
+      event.preventDefault();
+      setOpen(!open);
+      return;
+    }
     if (event.key === 'ArrowUp' || event.key === 'ArrowDown') {
       event.preventDefault();
       const step =
@@ -73,14 +87,15 @@ export function LengthField(props: {
         <label htmlFor={id}>{props.label}</label>
         {props.entered && <span className="entered"> typed {props.entered}</span>}
         {wrong && (
-          <div className="wrong" role="alert" id={`${id}w`}>
+          <div className="wrong" role="alert" id={`${id}w`} ref={intoView}>
             {wrong}
           </div>
         )}
         {wrong && unknown && <NameMeasure name={unknown} onNamed={() => void take()} />}
       </dt>
-      <dd onBlur={(e) => e.currentTarget.contains(e.relatedTarget) || setFocused(false)}>
+      <dd onBlur={(e) => e.currentTarget.contains(e.relatedTarget) || setOpen(false)}>
         <input
+          ref={input}
           id={id}
           className="field"
           value={typed ?? shown}
@@ -88,19 +103,30 @@ export function LengthField(props: {
           aria-describedby={wrong ? `${id}w` : undefined}
           autoComplete="off"
           onChange={(e) => setTyped(e.target.value)}
-          onFocus={(e) => {
-            e.target.select();
-            setFocused(true);
-          }}
+          onFocus={(e) => e.target.select()}
           onBlur={() => void take()}
           onKeyDown={key}
         />
-        <span className="u">{unitWord(units)}</span>
+        <button
+          className="u"
+          tabIndex={-1}
+          aria-label={`${unitWord(units)}: measures of your own for ${props.label}`}
+          aria-expanded={open}
+          title="measures of your own (alt ↓)"
+          onMouseDown={(e) => e.preventDefault()}
+          onClick={() => {
+            input.current?.focus();
+            setOpen(!open);
+          }}
+        >
+          {unitWord(units)}
+        </button>
         {props.beside}
-        {focused && (
+        {open && !unknown && (
           <OwnMeasures
             mm={props.mm}
             onTake={(name) => {
+              setOpen(false);
               setTyped(name);
               void take(name);
             }}

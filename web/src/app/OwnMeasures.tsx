@@ -41,12 +41,16 @@ export function OwnMeasures(props: {
         setWrong(thrown instanceof Refused ? thrown.problem.violations[0]?.limit : String(thrown)),
     );
   return (
-    <div className="own-measures" role="group" aria-label="measures of your own">
+    <div
+      className="own-measures"
+      role="group"
+      aria-label="measures of your own"
+      ref={(element) => element?.scrollIntoView({ block: 'nearest' })}
+    >
       {measures.map((m) => (
         <button
           key={m.name}
           className="plain"
-          tabIndex={-1}
           title={length(m.mm, units)}
           onMouseDown={hold}
           onClick={() => props.onTake(m.name)}
@@ -68,7 +72,7 @@ export function OwnMeasures(props: {
           }}
         />
       ) : (
-        <button className="plain" tabIndex={-1} onMouseDown={hold} onClick={() => setNaming(true)}>
+        <button className="plain" onMouseDown={hold} onClick={() => setNaming(true)}>
           name this length
         </button>
       )}
@@ -101,7 +105,7 @@ export function NameMeasure(props: {
     }
   };
   return (
-    <label className="name-measure">
+    <label className="name-measure" ref={(element) => element?.scrollIntoView({ block: 'nearest' })}>
       Name it: one {props.name} is{' '}
       <input
         className="field"

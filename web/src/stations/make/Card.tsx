@@ -51,7 +51,6 @@ export function Card(props: {
   useHotkeys('home', () => progress.go(0), keys, [progress]);
   useHotkeys('end', () => progress.go(steps.length - 1), keys, [progress, steps.length]);
   useHotkeys('escape', onLeave, [onLeave]);
-  // Page down goes on even where a field has the focus; so does the space bar anywhere else.
   useAwake();
 
   if (plan.error) return <p role="alert">{plan.error.message}</p>;
@@ -118,7 +117,7 @@ function Words(props: {
     <section aria-live="polite" className={long ? 'long' : undefined} tabIndex={long ? 0 : undefined}>
       <p className="meta">
         step {props.now + 1} of {props.of} · {props.name}
-        {!step.handsOn && ` · ${minutes(step.minutes)} by itself`}
+        {!step.handsOn && step.shows !== 'rest' && ` · ${minutes(step.minutes)} by itself`}
       </p>
       <h1>{step.title}</h1>
       {step.shows !== 'rest' && <p className="with">with {step.tool}</p>}

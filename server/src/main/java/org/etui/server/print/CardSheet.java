@@ -20,6 +20,9 @@ final class CardSheet {
     private static final double LINE_MM = 4.2;
     private static final double PAD_MM = 3;
 
+    /** A part smaller than this share of the form is shown close up. */
+    private static final double SMALL = 0.6;
+
     private final Plan plan;
     private final Flow flow;
 

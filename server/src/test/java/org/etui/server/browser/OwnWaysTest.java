@@ -71,13 +71,16 @@ class OwnWaysTest {
         assertThat(hook).hasValue("8.5");
         page.waitForCondition(() -> document(http, page).toString().contains("\"hookInsideMm\":8.5"));
         hook.focus();
+        page.keyboard().press("Alt+ArrowDown");
         assertThat(button(page, "^jaw mark$")).isVisible();
         button(page, "^peg$").click();
         assertThat(hook).hasValue("6.4");
+        button(page, "measures of your own for hook, inside$").first().click();
         button(page, "^name this length$").click();
         page.getByPlaceholder("its name").fill("sloe peg");
         page.keyboard().press("Enter");
         assertThat(button(page, "^sloe peg$")).isVisible();
+        page.keyboard().press("Escape");
         assertThat(http.get("/api/measures").json().toString()).contains("knuckles", "sloe peg");
         page.close();
         assertThat(browser.complaints).isEmpty();
