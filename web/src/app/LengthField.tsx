@@ -110,7 +110,7 @@ export function LengthField(props: {
         <button
           className="u"
           tabIndex={-1}
-          aria-label={`${unitWord(units)}: measures of your own for ${props.label}`}
+          aria-label={`${unitWord(units)}, measures of your own`}
           aria-expanded={open}
           title="measures of your own (alt ↓)"
           onMouseDown={(e) => e.preventDefault()}

@@ -1,6 +1,17 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
-import { length, lengthNumber, load, mass, thickness, words, type Rounding, type Units } from './units';
+import {
+  length,
+  lengthNumber,
+  load,
+  mass,
+  thickness,
+  unitWord,
+  wireLength,
+  words,
+  type Rounding,
+  type Units,
+} from './units';
 
 // The same table that the core's own writer of lengths is tested with.
 const TABLE = '../core/src/test/resources/org/etui/core/measure/length-format.csv';
@@ -9,6 +20,14 @@ const rows = readFileSync(TABLE, 'utf8').trim().split('\n').slice(2);
 describe('lengths on screen', () => {
   it.each(rows.map((r) => r.split(',')))('%s mm in %s, %s, is %s', (mm, units, rounding, text) => {
     expect(lengthNumber(Number(mm), units as Units, rounding as Rounding)).toBe(text);
+  });
+
+  it('of wire in all are never shorter than they are', () => {
+    expect(wireLength(1690.1, 'mm')).toBe('1.70 m');
+    expect(wireLength(999.9, 'mm')).toBe('999.9 mm');
+    expect(wireLength(1000, 'in')).toBe('39 3/8 in');
+    expect(unitWord('in32')).toBe('in');
+    expect(length(25.4 * 1.03, 'in32', 'up')).toBe('1 1/32 in');
   });
 
   it('carry their unit', () => {

@@ -17,6 +17,12 @@ export function JobCard() {
   if (piece.error) return <p role="alert">{piece.error.message}</p>;
   if (!piece.data) return <div className="bench-card" aria-busy="true" />;
   return (
-    <Card subject={id} piece={piece.data} name={piece.data.name} onLeave={() => void go(`/jobs/${id}`)} />
+    <Card
+      subject={id}
+      piece={piece.data}
+      name={piece.data.name}
+      back="the job"
+      onLeave={() => void go(`/jobs/${id}`)}
+    />
   );
 }

@@ -19,6 +19,8 @@ export function Card(props: {
   piece: Piece;
   /** what it is called */
   name: string;
+  /** where it is left to */
+  back: 'the piece' | 'the job';
   /** called when the card is left */
   onLeave: () => void;
 }) {
@@ -72,7 +74,7 @@ export function Card(props: {
       </div>
       <div className="go">
         <button className="on" onClick={on}>
-          {onWords(step, steps[now + 1])}
+          {onWords(step, steps[now + 1], props.back)}
         </button>
         <button onClick={back} disabled={now === 0}>
           back
@@ -91,8 +93,8 @@ function touches(running: Step, later: Step): boolean {
   return busy.includes('') || later.strand === '' || strands(later).some((s) => busy.includes(s));
 }
 
-function onWords(step: Step, next: Step | undefined): string {
-  if (!next) return 'done, leave the card';
+function onWords(step: Step, next: Step | undefined, back: string): string {
+  if (!next) return `done, back to ${back}`;
   const then = next.title.charAt(0).toLowerCase() + next.title.slice(1);
   if (step.shows === 'rest') return `rested, next: ${then}`;
   return step.handsOn ? `done, next: ${then}` : `start the timer, next: ${then}`;

@@ -6,5 +6,13 @@ import { Card } from './Card';
 export function Make() {
   const { id, piece } = useBench();
   const go = useNavigate();
-  return <Card subject={id} piece={piece} name={piece.name} onLeave={() => void go(`/pieces/${id}/shape`)} />;
+  return (
+    <Card
+      subject={id}
+      piece={piece}
+      name={piece.name}
+      back="the piece"
+      onLeave={() => void go(`/pieces/${id}/shape`)}
+    />
+  );
 }

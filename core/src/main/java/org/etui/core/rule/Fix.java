@@ -42,15 +42,20 @@ record Fix(Piece after, List<Advice.Patch> patches) {
         }
     }
 
-    /** Only what changes is worked again. */
+    /** Only what changes is worked again; where only metal or temper does, the form is known. */
     private List<StrandWork> works(Bench bench) {
         List<StrandWork> works = new ArrayList<>();
         for (int i = 0; i < after.strands().size(); i++) {
             Strand strand = after.strands().get(i);
-            boolean same = sections(after).equals(sections(bench.piece()))
-                    && strand.equals(bench.piece().strands().get(i))
+            Strand old = bench.piece().strands().get(i);
+            boolean alike = sections(after).equals(sections(bench.piece()))
+                    && strand.equals(old.withWire(strand.wire()))
                     && on(after, strand).equals(on(bench.piece(), strand));
-            works.add(same ? bench.strands().get(i) : StrandWork.of(after, strand));
+            StrandWork known = bench.strands().get(i);
+            works.add(
+                    !alike
+                            ? StrandWork.of(after, strand)
+                            : strand.equals(old) ? known : StrandWork.of(after, strand, known));
         }
         return works;
     }

@@ -40,11 +40,6 @@ class Jobs {
         return piece(job(jobs.read(id)));
     }
 
-    /** Its piece as it stands. */
-    Piece onePiece(String id) {
-        return one(job(jobs.read(id)));
-    }
-
     private Piece piece(Job job) {
         return job.asPiece(one(job));
     }

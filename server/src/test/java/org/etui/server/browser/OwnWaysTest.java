@@ -75,7 +75,7 @@ class OwnWaysTest {
         assertThat(button(page, "^jaw mark$")).isVisible();
         button(page, "^peg$").click();
         assertThat(hook).hasValue("6.4");
-        button(page, "measures of your own for hook, inside$").first().click();
+        hook.press("Alt+ArrowDown");
         button(page, "^name this length$").click();
         page.getByPlaceholder("its name").fill("sloe peg");
         page.keyboard().press("Enter");

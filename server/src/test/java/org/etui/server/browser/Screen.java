@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.regex.Pattern;
 import org.etui.server.Http;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /** What tests read off a page of a piece, and how the screen writes what the API says. */
 final class Screen {
@@ -29,6 +30,16 @@ final class Screen {
     /** Its plan. */
     static JsonNode plan(Http http, Page page) {
         return http.post("/api/plans", document(http, page).toString()).json();
+    }
+
+    /** Lengths are read in mm again: the unit is kept for all windows. */
+    static void inMillimetres(Http http) {
+        JsonNode kept = http.get("/api/settings").json();
+        ObjectNode settings = (ObjectNode) kept.get("settings");
+        http.put(
+                "/api/settings",
+                kept.get("version").asLong(),
+                settings.put("units", "mm").toString());
     }
 
     /** A load in N as the screen writes it in grams. */

@@ -50,6 +50,7 @@ class ShapeTest {
 
     @BeforeEach
     void fresh() {
+        Screen.inMillimetres(new Http(port));
         String piece = Json.MAPPER.writeValueAsString(
                 Patterns.find("hook-clasp").orElseThrow().usual());
         id = http.post("/api/pieces", piece).json().get("id").asString();
@@ -135,7 +136,7 @@ class ShapeTest {
         Page page = shape();
         page.getByLabel("hook, inside").fill("blue");
         page.keyboard().press("Enter");
-        assertThat(page.getByRole(AriaRole.ALERT)).containsText("no number was found");
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("“blue” is no unit and no measure of yours");
 
         page.getByLabel("hook, inside").fill("900");
         page.keyboard().press("Enter");
@@ -228,6 +229,8 @@ class ShapeTest {
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Straighten the wire")))
                 .isVisible();
         assertThat(page.getByText("step 1 of 11")).isVisible();
+        page.close();
+        Screen.inMillimetres(http);
     }
 
     @Test
