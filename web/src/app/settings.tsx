@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { createContext, useContext, useMemo, useState, type ReactNode } from 'react';
+import { createContext, useContext, useMemo, useRef, useState, type ReactNode } from 'react';
 import { api, Refused } from '../api/client';
 import { queries } from '../api/queries';
 import type { KeptSettings, School } from '../api/types';
@@ -39,9 +39,10 @@ export function SettingsProvider(props: {
   const [first, setFirst] = useState<Units>(
     () => UNITS.find((u) => u === localStorage.getItem('etui.units')) ?? 'mm',
   );
+  const turn = useRef<Promise<void>>(Promise.resolve());
   const settings = kept.data?.settings;
   const value = useMemo<Settings>(() => {
-    const change = async (update: (old: KeptSettings['settings']) => KeptSettings['settings']) => {
+    const put = async (update: (old: KeptSettings['settings']) => KeptSettings['settings']) => {
       for (let tries = 0; tries < 3; tries++) {
         const old = await cache.ensureQueryData(queries.settings());
         const next = update(old.settings);
@@ -56,18 +57,22 @@ export function SettingsProvider(props: {
         }
       }
     };
+    // One after the other: of two quick changes the later one stays.
+    const change = (update: (old: KeptSettings['settings']) => KeptSettings['settings']) => {
+      turn.current = turn.current.then(() => put(update)).catch(() => undefined);
+    };
     return {
       units: settings?.units ?? first,
       setUnits: (units) => {
         localStorage.setItem('etui.units', units);
         setFirst(units);
-        void change((old) => ({ ...old, units }));
+        change((old) => ({ ...old, units }));
       },
       school: settings?.school,
-      setSchool: (part) => void change((old) => ({ ...old, school: { ...old.school, ...part } })),
+      setSchool: (part) => change((old) => ({ ...old, school: { ...old.school, ...part } })),
       seenHints: settings?.seenHints,
       seeHint: (station) =>
-        void change((old) => ({
+        change((old) => ({
           ...old,
           seenHints: station ? [...new Set([...old.seenHints, station])] : [],
         })),

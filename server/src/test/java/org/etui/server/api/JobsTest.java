@@ -167,7 +167,11 @@ class JobsTest {
     /** Where a card stands is what was written last, and bad progress changes nothing. */
     @Test
     void progress_isKept() {
-        String at = "/api/progress/" + earrings;
+        String fresh = http.post("/api/pieces/" + earrings + "/duplicate", "")
+                .json()
+                .get("id")
+                .asString();
+        String at = "/api/progress/" + fresh;
         assertThat(http.get(at).json().get("step").asInt()).isZero();
         String third =
                 "{\"step\": 3, \"title\": \"Cut\", \"timers\": [{\"title\": \"Tumble\", \"endsAtMs\": 1e12, \"step\": 2}]}";

@@ -37,6 +37,7 @@ class CardTest {
     @BeforeAll
     void open() {
         http = new Http(port);
+        Screen.inMillimetres(http);
         browser = new Browser(port);
         String tumbled = Json.MAPPER.writeValueAsString(Patterns.find("spiral-earrings")
                 .orElseThrow()

@@ -33,6 +33,7 @@ class OwnWaysTest {
     @BeforeAll
     void open() {
         http = new Http(port);
+        Screen.inMillimetres(http);
         browser = new Browser(port);
     }
 
