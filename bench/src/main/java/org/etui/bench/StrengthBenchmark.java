@@ -74,8 +74,7 @@ public class StrengthBenchmark {
     /** The whole field. */
     @Benchmark
     public Field field() {
-        Field.Trial trial =
-                new Field.Trial(gauges, List.of(Temper.values()), Metal.COPPER, Field.thickest(five));
+        Field.Trial trial = new Field.Trial(gauges, List.of(Temper.values()), Metal.COPPER, Field.thickest(five));
         return Field.of(five, trial, Toolbox.STARTER, Prices.STARTER);
     }
 
