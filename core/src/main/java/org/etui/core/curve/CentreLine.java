@@ -15,6 +15,9 @@ public record CentreLine(List<Placed> pieces) {
     private static final int MOST_STEPS = 1500;
     private static final double COARSEST_RAD = Math.toRadians(15);
 
+    /** Where a step of this sagitta is longer than the one asked for it is taken: no eye and no printer shows it. */
+    private static final double SAGITTA_MM = 0.005;
+
     /** @throws IllegalArgumentException if there are no pieces */
     public CentreLine {
         Check.that(!pieces.isEmpty(), "a centre line needs at least one piece");
@@ -73,7 +76,8 @@ public record CentreLine(List<Placed> pieces) {
 
     /**
      * Points along the line, close enough to draw: one to every {@code stepRad} of turn, at least {@code least} a piece.
-     * Pieces of very many turns are drawn coarser; joints have no points of their own.
+     * Small bends, where chords lie within 0.005 mm anyway, and pieces of very many turns have fewer, one to every 15° at least;
+     * joints have no points of their own.
      */
     public List<Station> stations(double stepRad, int least) {
         return stations(stepRad, index -> least);
@@ -92,8 +96,7 @@ public record CentreLine(List<Placed> pieces) {
             if (piece.lengthMm() == 0 && pieces.size() > 1) {
                 continue;
             }
-            double coarser = Math.max(1, piece.turnRad() / stepRad / MOST_STEPS);
-            double step = Math.min(stepRad * coarser, Math.max(stepRad, COARSEST_RAD));
+            double step = stepRad(piece, stepRad);
             int steps = Math.max(leastOf.applyAsInt(index) - 1, (int) Math.ceil(piece.turnRad() / step));
             for (int i = 0; i <= steps; i++) {
                 double share = (double) i / steps;
@@ -104,6 +107,17 @@ public record CentreLine(List<Placed> pieces) {
             }
         }
         return stations;
+    }
+
+    /** The sagitta of a chord over an angle is r·(1 − cos(angle/2)): textbook. The radius is the mean one of the piece. */
+    private static double stepRad(CurvePiece piece, double askedRad) {
+        if (piece.turnRad() == 0) {
+            return askedRad;
+        }
+        double radius = piece.lengthMm() / piece.turnRad();
+        double enough = 2 * Math.acos(1 - Math.min(1, SAGITTA_MM / radius));
+        double few = piece.turnRad() / MOST_STEPS;
+        return Math.min(Math.max(askedRad, Math.max(enough, few)), Math.max(askedRad, COARSEST_RAD));
     }
 
     /** The smallest distance between the ends, mm. */

@@ -3,8 +3,12 @@ package org.etui.core.measure;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.Function;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
@@ -31,8 +35,24 @@ public enum GaugeSystem {
         2.8, 3.0, 3.25, 3.5, 4.0, 4.5, 5.0, 6.0
     };
 
+    private static final Pattern MANY_AUGHTS = Pattern.compile("[1-9]/0");
+    private static final Pattern PADDED = Pattern.compile("^0+([1-9][0-9]*)$");
+
+    private static final Map<GaugeSystem, List<Gauge>> TABLES =
+            Stream.of(values()).collect(Collectors.toUnmodifiableMap(Function.identity(), GaugeSystem::table));
+
+    private static final Map<GaugeSystem, Map<String, Gauge>> BY_NUMBER = Stream.of(values())
+            .collect(Collectors.toUnmodifiableMap(
+                    Function.identity(),
+                    system -> system.all().stream()
+                            .collect(Collectors.toUnmodifiableMap(g -> plainNumber(g.number()), Function.identity()))));
+
     /** Every gauge of this system, thickest first; for metric sizes thinnest first. */
     public List<Gauge> all() {
+        return TABLES.get(this);
+    }
+
+    private List<Gauge> table() {
         return switch (this) {
             case AWG ->
                 IntStream.rangeClosed(-3, 40)
@@ -51,10 +71,7 @@ public enum GaugeSystem {
 
     /** The gauge of this number, if the system has it. For AWG and SWG {@code 2/0} and {@code 00} are both read. */
     public Optional<Gauge> find(String number) {
-        String wanted = plainNumber(number);
-        return all().stream()
-                .filter(g -> plainNumber(g.number()).equals(wanted))
-                .findFirst();
+        return Optional.ofNullable(BY_NUMBER.get(this).get(plainNumber(number)));
     }
 
     /**
@@ -93,9 +110,9 @@ public enum GaugeSystem {
 
     private static String plainNumber(String number) {
         String text = number.strip();
-        if (text.matches("[1-9]/0")) {
+        if (MANY_AUGHTS.matcher(text).matches()) {
             return "0".repeat(text.charAt(0) - '0');
         }
-        return text.matches("0+|[0-9]+") && !text.matches("0+") ? text.replaceFirst("^0+", "") : text;
+        return PADDED.matcher(text).replaceFirst("$1");
     }
 }

@@ -55,13 +55,12 @@ public final class Planner {
      */
     public static Plan plan(Piece piece, PlanOptions options) {
         PieceChecks.require(piece);
-        List<StrandWork> works = piece.strands().parallelStream()
-                .map(s -> StrandWork.of(piece, s))
-                .toList();
+        List<StrandWork> works =
+                piece.strands().stream().map(s -> StrandWork.of(piece, s)).toList();
         View view = View.of(works);
         List<Advice> advice = Rules.look(Bench.of(piece, works, options.box()));
         return new Plan(
-                works.parallelStream()
+                works.stream()
                         .map(w -> strand(piece, w, view.of(w.strand()), options))
                         .toList(),
                 BenchCard.of(piece, works, advice, options.format(), options.box(), options.school()),
@@ -80,9 +79,8 @@ public final class Planner {
      */
     public static Plan.StrandPlan moment(Piece piece, String strand, OptionalInt state, PlanOptions options) {
         PieceChecks.require(piece);
-        List<StrandWork> works = piece.strands().parallelStream()
-                .map(s -> StrandWork.of(piece, s))
-                .toList();
+        List<StrandWork> works =
+                piece.strands().stream().map(s -> StrandWork.of(piece, s)).toList();
         StrandWork work = works.stream()
                 .filter(w -> w.strand().id().equals(strand))
                 .findFirst()

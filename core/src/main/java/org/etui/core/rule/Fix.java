@@ -42,20 +42,16 @@ record Fix(Piece after, List<Advice.Patch> patches) {
         }
     }
 
-    /** Only what changes is worked again; where only metal or temper does, the form is known. */
+    /** Only what changes is worked again. */
     private List<StrandWork> works(Bench bench) {
+        boolean alike = sections(after).equals(sections(bench.piece()));
         List<StrandWork> works = new ArrayList<>();
         for (int i = 0; i < after.strands().size(); i++) {
             Strand strand = after.strands().get(i);
-            Strand old = bench.piece().strands().get(i);
-            boolean alike = sections(after).equals(sections(bench.piece()))
-                    && strand.equals(old.withWire(strand.wire()))
-                    && on(after, strand).equals(on(bench.piece(), strand));
             StrandWork known = bench.strands().get(i);
-            works.add(
-                    !alike
-                            ? StrandWork.of(after, strand)
-                            : strand.equals(old) ? known : StrandWork.of(after, strand, known));
+            boolean same =
+                    alike && strand.equals(known.strand()) && on(after, strand).equals(on(bench.piece(), strand));
+            works.add(same ? known : StrandWork.of(after, strand, known));
         }
         return works;
     }

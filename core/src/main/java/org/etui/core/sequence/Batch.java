@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.etui.core.rule.Advice;
 
@@ -14,6 +15,10 @@ final class Batch {
     static final double WORK_MIN = 25;
 
     static final double REST_MIN = 5;
+
+    private static final Pattern SENTENCE = Pattern.compile("(?<=[.;]) ");
+    private static final Pattern SPACES = Pattern.compile(" +");
+    private static final Pattern FIGURES = Pattern.compile("(,? (down )?to)? ?\\d.*$");
 
     private Batch() {}
 
@@ -34,7 +39,7 @@ final class Batch {
                         one.strand,
                         one.name,
                         one.wires,
-                        differs.replaceAll(" +", " ").strip(),
+                        SPACES.matcher(differs).replaceAll(" ").strip(),
                         one.state));
             }
         }
@@ -69,7 +74,7 @@ final class Batch {
 
     /** A title up to its first figure, such as {@code Cut}. */
     private static String wordsOf(String title) {
-        return title.replaceAll("(,? (down )?to)? ?\\d.*$", "").strip();
+        return FIGURES.matcher(title).replaceFirst("").strip();
     }
 
     private static List<String> rules(List<Draft> alike, List<Advice> advice) {
@@ -111,9 +116,11 @@ final class Batch {
      */
     private record Said(String common, List<String> own) {
         static Said of(List<String> texts) {
-            List<List<String>> sentences = texts.stream()
-                    .map(t -> Arrays.asList(t.split("(?<=[.;]) ")))
-                    .toList();
+            if (texts.size() == 1) {
+                return new Said(texts.get(0), List.of(""));
+            }
+            List<List<String>> sentences =
+                    texts.stream().map(t -> Arrays.asList(SENTENCE.split(t))).toList();
             List<String> common = sentences.get(0).stream()
                     .filter(s -> sentences.stream().allMatch(all -> all.contains(s)))
                     .toList();

@@ -61,6 +61,14 @@ public record Run(
         return growth == shapeGrowth ? shape : shape.scaled(growth / shapeGrowth);
     }
 
+    /** Whether it is as long, of the same section and of the same shape: what its fibres remember may differ. */
+    boolean liesLike(Run other) {
+        return element.equals(other.element)
+                && wireMm == other.wireMm
+                && section.equals(other.section)
+                && now().equals(other.now());
+    }
+
     /** Bent into its shape on tools that allow for springback, part by part. */
     Run asFormed() {
         List<Curvature> parts = formedNow().curvatures();

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.BiPredicate;
 import java.util.stream.Collectors;
@@ -46,12 +47,28 @@ public record StrandWork(
 
     /** Works a strand of a piece. */
     public static StrandWork of(Piece piece, Strand strand) {
+        return of(piece, strand, Optional.empty());
+    }
+
+    /**
+     * Works a strand that may come out in the form of one that is known, where only metal, temper or hardness differ: then its
+     * line, stations and crossings are known too.
+     *
+     * @param known the same strand in another piece
+     */
+    public static StrandWork of(Piece piece, Strand strand, StrandWork known) {
+        return of(piece, strand, Optional.of(known));
+    }
+
+    private static StrandWork of(Piece piece, Strand strand, Optional<StrandWork> known) {
         Expansion expansion = Expansion.of(piece, strand);
         List<State> states = states(expansion);
         Workpiece workpiece = states.get(states.size() - 1).workpiece();
-        CentreLine line = workpiece.centreLine();
-        List<CentreLine.Station> stations = drawn(workpiece, line);
-        double thickness = strand.wire().section().thicknessMm();
+        List<Reading> readings = readings(piece, strand, expansion.operations(), states);
+        Optional<StrandWork> alike =
+                known.filter(k -> strand.elements().equals(k.strand.elements()) && workpiece.liesLike(k.finished()));
+        CentreLine line = alike.map(StrandWork::line).orElseGet(workpiece::centreLine);
+        List<CentreLine.Station> stations = alike.map(StrandWork::stations).orElseGet(() -> drawn(workpiece, line));
         return new StrandWork(
                 strand,
                 expansion.stretch(),
@@ -60,28 +77,14 @@ public record StrandWork(
                 states,
                 line,
                 stations,
-                Crossings.of(line, stations, thickness, turnsOfOneWrap(strand, workpiece)),
-                readings(piece, strand, expansion.operations(), states));
+                alike.map(StrandWork::crossings).orElseGet(() -> crossings(strand, workpiece, line, stations)),
+                readings);
     }
 
-    /**
-     * Works a strand that has the same form as one that is known: only metal or temper differ.
-     *
-     * @param alike the known one
-     */
-    public static StrandWork of(Piece piece, Strand strand, StrandWork alike) {
-        Expansion expansion = Expansion.of(piece, strand);
-        List<State> states = states(expansion);
-        return new StrandWork(
-                strand,
-                expansion.stretch(),
-                expansion.handleAt(),
-                expansion.operations(),
-                states,
-                alike.line,
-                alike.stations,
-                alike.crossings,
-                readings(piece, strand, expansion.operations(), states));
+    private static List<Crossing> crossings(
+            Strand strand, Workpiece workpiece, CentreLine line, List<CentreLine.Station> stations) {
+        double thickness = strand.wire().section().thicknessMm();
+        return Crossings.of(line, stations, thickness, turnsOfOneWrap(strand, workpiece));
     }
 
     /**
@@ -98,7 +101,6 @@ public record StrandWork(
         Workpiece workpiece = states.get(state).workpiece();
         CentreLine then = workpiece.centreLine();
         List<CentreLine.Station> points = drawn(workpiece, then);
-        double thickness = strand.wire().section().thicknessMm();
         return new StrandWork(
                 strand,
                 stretch,
@@ -107,7 +109,7 @@ public record StrandWork(
                 until,
                 then,
                 points,
-                Crossings.of(then, points, thickness, turnsOfOneWrap(strand, workpiece)),
+                crossings(strand, workpiece, then, points),
                 readings(piece, strand, done, until));
     }
 

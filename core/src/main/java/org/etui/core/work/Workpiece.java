@@ -108,6 +108,15 @@ public record Workpiece(Wire wire, List<Run> runs, String anchor) {
         return placed;
     }
 
+    /** Whether its wire lies in the same form, of the same sections: what its fibres remember may differ. */
+    boolean liesLike(Workpiece other) {
+        boolean alike = anchor.equals(other.anchor) && runs.size() == other.runs.size();
+        for (int i = 0; alike && i < runs.size(); i++) {
+            alike = runs.get(i).liesLike(other.runs.get(i));
+        }
+        return alike;
+    }
+
     /** The workpiece with every run changed by a function. */
     Workpiece each(UnaryOperator<Run> change) {
         return new Workpiece(wire, runs.stream().map(change).toList(), anchor);
