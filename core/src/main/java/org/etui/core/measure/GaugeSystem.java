@@ -2,7 +2,6 @@ package org.etui.core.measure;
 
 import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -105,7 +104,7 @@ public enum GaugeSystem {
     }
 
     private static String trimmed(double mm) {
-        return String.format(Locale.ROOT, "%.2f", mm).replaceAll("0$", "");
+        return LengthFormat.hundredths(mm).replaceAll("0$", "");
     }
 
     private static String plainNumber(String number) {

@@ -1,6 +1,7 @@
 package org.etui.core.measure;
 
 import java.math.BigDecimal;
+import java.math.RoundingMode;
 import org.etui.core.check.Check;
 
 /**
@@ -22,6 +23,11 @@ public record LengthFormat(Units units) {
      */
     public String write(double mm, Rounding rounding) {
         return number(mm, rounding) + (units == Units.MM ? " mm" : " in");
+    }
+
+    /** A number to two places, such as {@code 1.29}: how thicknesses of wire are written, whatever the units. */
+    public static String hundredths(double number) {
+        return BigDecimal.valueOf(number).setScale(2, RoundingMode.HALF_UP).toPlainString();
     }
 
     /** The number alone, such as {@code 83.0} or {@code 3 5/16}. */

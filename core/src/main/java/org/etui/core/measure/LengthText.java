@@ -77,7 +77,7 @@ public record LengthText(
     }
 
     private static String hundredths(double mm) {
-        return String.format(Locale.ROOT, "%.2f", mm);
+        return LengthFormat.hundredths(mm);
     }
 
     private static String plain(double number) {

@@ -39,6 +39,9 @@ public final class Fibres {
     private final double kinematic;
     private double moment = Double.NaN;
 
+    /** Share of the hardening that each fibre still has before it, exp(−p/εc); reckoned at the first asking. */
+    private double[] soft = {};
+
     private Fibres(
             Material material,
             double[] y,
@@ -149,6 +152,8 @@ public final class Fibres {
         double[] nextBack = new double[n];
         double[] nextStock = new double[n];
         double[] nextStrain = new double[n];
+        double[] nextSoft = new double[n];
+        double[] soft = soft();
         double full = material.flow().fullMpa();
         double spread = full - material.flow().startMpa();
         double scale = material.flow().strainScale();
@@ -157,37 +162,52 @@ public final class Fibres {
         for (int i = 0; i < n; i++) {
             double trial = modulus * (strainAt(curvaturePerMm, y[i]) - plastic[i]);
             double side = trial < back[i] ? -1 : 1;
-            double left = spread * Math.exp(-strain[i] / scale) + stock[i] - side * back[i];
-            double flowed = flowed(side * trial, modulus, full, left, scale);
-            double fade = flowed == 0 ? 1 : Math.exp(-flowed / scale);
+            double left = spread * soft[i] + stock[i] - side * back[i];
+            double fade = fade(side * trial, modulus, full, left, scale);
+            double flowed = fade == 1 ? 0 : (side * trial - full + left * fade) / modulus;
             nextPlastic[i] = plastic[i] + side * flowed;
             nextBack[i] = side * kinematic + (back[i] - side * kinematic) * fade;
             nextStock[i] = kinematic + (stock[i] - kinematic) * fade;
             nextStrain[i] = strain[i] + flowed;
+            nextSoft[i] = soft[i] * fade;
             sum += (trial - side * modulus * flowed) * y[i] * area[i];
         }
         Fibres after =
                 new Fibres(material, y, area, curvaturePerMm, nextPlastic, nextBack, nextStock, nextStrain, kinematic);
         after.moment = sum;
+        after.soft = nextSoft;
         return after;
     }
 
-    /**
-     * Plastic strain that brings the stress back to the flow stress: E·(ε − Δp) = σs − B·exp(−Δp/εc), where B is what is left
-     * of the hardening in this direction. Exact for any step in one direction; Newton's method from nothing, which a convex
-     * falling function meets from below.
-     */
-    private static double flowed(double trial, double modulus, double full, double left, double scale) {
-        double p = 0;
-        for (int round = 0; round < ROUNDS; round++) {
-            double soft = left * Math.exp(-p / scale);
-            double over = trial - modulus * p - full + soft;
-            if (over <= full * PRECISE) {
-                break;
-            }
-            p += over / (modulus + soft / scale);
+    private double[] soft() {
+        if (soft.length == 0) {
+            double scale = material.flow().strainScale();
+            soft = Arrays.stream(strain).map(p -> Math.exp(-p / scale)).toArray();
         }
-        return p;
+        return soft;
+    }
+
+    /**
+     * How much of what is left of the hardening in this direction is still left when the stress is back at the flow stress:
+     * exp(−Δp/εc), where E·(ε − Δp) = σs − B·exp(−Δp/εc) and B is what is left now; 1 where nothing flows. Exact for any step in one
+     * direction; Newton's method from Δp = 0, which a convex falling function meets from below, until its second-order term is
+     * nothing.
+     */
+    private static double fade(double trial, double modulus, double full, double left, double scale) {
+        double over = trial - full + left;
+        double fade = 1;
+        double p = 0;
+        for (int round = 0; round < ROUNDS && over > full * PRECISE; round++) {
+            double step = over / (modulus + left * fade / scale);
+            double share = step / scale;
+            if (left * fade * share * share / 2 <= full * PRECISE) {
+                return fade * (1 - share + share * share / 2);
+            }
+            p += step;
+            fade = Math.exp(-p / scale);
+            over = trial - modulus * p - full + left * fade;
+        }
+        return fade;
     }
 
     private static double strainAt(double curvature, double y) {

@@ -95,7 +95,12 @@ public record Strand(
 
     /** The element of that id. */
     public Optional<Element> element(String wanted) {
-        return elements.stream().filter(e -> e.id().equals(wanted)).findFirst();
+        for (Element element : elements) {
+            if (element.id().equals(wanted)) {
+                return Optional.of(element);
+            }
+        }
+        return Optional.empty();
     }
 
     /** How many wires carry a load together: those of a frame round a stone all do, others each for itself. */
@@ -105,6 +110,9 @@ public record Strand(
 
     /** Every element in the order of forming. */
     public List<Element> inOrder() {
+        if (order.isEmpty()) {
+            return elements;
+        }
         List<Element> sorted = new ArrayList<>();
         order.forEach(wanted -> element(wanted).ifPresent(sorted::add));
         elements.stream().filter(e -> !order.contains(e.id())).forEach(sorted::add);

@@ -36,7 +36,10 @@ record Fix(Piece after, List<Advice.Patch> patches) {
             List<Advice> left = Rules.look(Bench.withoutFixes(after, works, bench.box()));
             boolean gone = left.stream()
                     .noneMatch(a -> a.rule().equals(rule) && a.where().equals(where));
-            return gone && bench.stops().containsAll(stops(left)) ? Optional.of(patches) : Optional.empty();
+            Set<String> stops = stops(left);
+            return gone && (stops.isEmpty() || bench.stops().containsAll(stops))
+                    ? Optional.of(patches)
+                    : Optional.empty();
         } catch (BadInput refused) {
             return Optional.empty();
         }

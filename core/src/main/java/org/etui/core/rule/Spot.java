@@ -31,7 +31,7 @@ record Spot(Bench bench, int strand, int at) {
     }
 
     Reading reading() {
-        return work().reading(element().id());
+        return work().readings().get(at);
     }
 
     Wire wire() {

@@ -1,8 +1,9 @@
 package org.etui.core.section;
 
-import java.util.Locale;
 import java.util.Optional;
 import org.etui.core.check.Family;
+import org.etui.core.check.Word;
+import org.etui.core.measure.LengthFormat;
 
 /** A section that wire is sold in. */
 @Family("shape")
@@ -12,14 +13,13 @@ public sealed interface WireSection extends Section permits Round, HalfRound, Sq
 
     /** The measures in words, such as {@code 1.29 mm} or {@code 3.00 × 1.20 mm flat}. */
     default String inWords() {
-        String size = String.format(Locale.ROOT, "%.2f", widthMm());
+        String size = LengthFormat.hundredths(widthMm());
         if (this instanceof Round) {
             return size + " mm";
         }
         if (this instanceof Square) {
             return size + " mm square";
         }
-        return size + " × " + String.format(Locale.ROOT, "%.2f", thicknessMm()) + " mm "
-                + org.etui.core.check.Word.of(getClass());
+        return size + " × " + LengthFormat.hundredths(thicknessMm()) + " mm " + Word.of(getClass());
     }
 }

@@ -1,7 +1,6 @@
 package org.etui.core.sequence;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
@@ -16,7 +15,6 @@ final class Batch {
 
     static final double REST_MIN = 5;
 
-    private static final Pattern SENTENCE = Pattern.compile("(?<=[.;]) ");
     private static final Pattern SPACES = Pattern.compile(" +");
     private static final Pattern FIGURES = Pattern.compile("(,? (down )?to)? ?\\d.*$");
 
@@ -119,8 +117,7 @@ final class Batch {
             if (texts.size() == 1) {
                 return new Said(texts.get(0), List.of(""));
             }
-            List<List<String>> sentences =
-                    texts.stream().map(t -> Arrays.asList(SENTENCE.split(t))).toList();
+            List<List<String>> sentences = texts.stream().map(Said::sentences).toList();
             List<String> common = sentences.get(0).stream()
                     .filter(s -> sentences.stream().allMatch(all -> all.contains(s)))
                     .toList();
@@ -128,6 +125,20 @@ final class Batch {
                     .map(all -> all.stream().filter(s -> !common.contains(s)).collect(Collectors.joining(" ")))
                     .toList();
             return new Said(String.join(" ", common), own);
+        }
+
+        /** Each ends with its full stop or semicolon. */
+        private static List<String> sentences(String text) {
+            List<String> sentences = new ArrayList<>();
+            int from = 0;
+            for (int space = text.indexOf(' ', 1); space > 0; space = text.indexOf(' ', space + 1)) {
+                if (text.charAt(space - 1) == '.' || text.charAt(space - 1) == ';') {
+                    sentences.add(text.substring(from, space));
+                    from = space + 1;
+                }
+            }
+            sentences.add(text.substring(from));
+            return sentences;
         }
     }
 }

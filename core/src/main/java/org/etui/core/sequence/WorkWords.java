@@ -191,6 +191,6 @@ record WorkWords(LengthFormat format, Toolbox box) {
     }
 
     static String hundredths(double mm) {
-        return String.format(Locale.ROOT, "%.2f mm", mm);
+        return LengthFormat.hundredths(mm) + " mm";
     }
 }

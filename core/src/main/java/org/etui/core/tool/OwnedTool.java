@@ -1,8 +1,8 @@
 package org.etui.core.tool;
 
-import java.util.Locale;
 import org.etui.core.check.Check;
 import org.etui.core.check.Term;
+import org.etui.core.measure.LengthFormat;
 
 /**
  * A tool that the maker owns.
@@ -29,7 +29,7 @@ public record OwnedTool(
 
     /** In words, such as {@code mandrel 6.00 mm}, with the name where it has one. */
     public String inWords() {
-        String size = String.format(Locale.ROOT, "%.2f mm", sizeMm);
+        String size = LengthFormat.hundredths(sizeMm) + " mm";
         return (name.isBlank() ? kind.inWords() : name) + " " + size;
     }
 }

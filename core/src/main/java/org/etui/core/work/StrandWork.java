@@ -62,7 +62,7 @@ public record StrandWork(
 
     private static StrandWork of(Piece piece, Strand strand, Optional<StrandWork> known) {
         Expansion expansion = Expansion.of(piece, strand);
-        List<State> states = states(expansion);
+        List<State> states = states(expansion, known);
         Workpiece workpiece = states.get(states.size() - 1).workpiece();
         List<Reading> readings = readings(piece, strand, expansion.operations(), states);
         Optional<StrandWork> alike =
@@ -118,15 +118,28 @@ public record StrandWork(
         return finished().runs().stream().noneMatch(r -> r.formed() && r.shape().turnRad() > 0);
     }
 
-    private static List<State> states(Expansion expansion) {
-        List<State> states = new ArrayList<>();
-        Workpiece workpiece = expansion.cut();
-        states.add(new State(0, "cut", workpiece));
-        for (Operation operation : expansion.operations()) {
+    /** Every state; those before the first operation that a known work does not have are taken from it. */
+    private static List<State> states(Expansion expansion, Optional<StrandWork> known) {
+        List<Operation> operations = expansion.operations();
+        List<State> states = new ArrayList<>(known.filter(k -> k.cut().equals(expansion.cut()))
+                .map(k -> k.states.subList(0, 1 + alike(operations, k.operations)))
+                .orElseGet(() -> List.of(new State(0, "cut", expansion.cut()))));
+        Workpiece workpiece = states.get(states.size() - 1).workpiece();
+        for (Operation operation : operations.subList(states.size() - 1, operations.size())) {
             workpiece = operation.apply(workpiece);
             states.add(new State(states.size(), operation.inWords(), workpiece));
         }
         return List.copyOf(states);
+    }
+
+    /** How many operations two orders of work begin with alike. */
+    private static int alike(List<Operation> one, List<Operation> other) {
+        int most = Math.min(one.size(), other.size());
+        int alike = 0;
+        while (alike < most && one.get(alike).equals(other.get(alike))) {
+            alike++;
+        }
+        return alike;
     }
 
     /** What was trimmed off is read as it was cut. */
@@ -167,13 +180,14 @@ public record StrandWork(
 
     /** The turns of a wrap lie side by side on their core. */
     private static BiPredicate<Integer, Integer> turnsOfOneWrap(Strand strand, Workpiece workpiece) {
-        List<Run> runs = workpiece.runs();
         Set<String> wraps = strand.elements().stream()
                 .filter(Wrap.class::isInstance)
                 .map(Element::id)
                 .collect(Collectors.toSet());
-        return (a, b) -> runs.get(a).element().equals(runs.get(b).element())
-                && wraps.contains(runs.get(a).element());
+        String[] wrapOf = workpiece.runs().stream()
+                .map(r -> wraps.contains(r.element()) ? r.element() : "")
+                .toArray(String[]::new);
+        return (a, b) -> !wrapOf[a].isEmpty() && wrapOf[a].equals(wrapOf[b]);
     }
 
     /** Points along the centre line of a workpiece, close enough to draw: some to every element, shared out over its pieces. */
