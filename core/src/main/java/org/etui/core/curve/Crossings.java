@@ -234,11 +234,14 @@ public final class Crossings {
 
         void add(Chord chord) {
             chords.add(chord);
-            box.expandToInclude(chord.box());
-            for (CentreLine.Station station : List.of(chord.from, chord.to)) {
-                lowMm = Math.min(lowMm, station.pose().position().getZ());
-                highMm = Math.max(highMm, station.pose().position().getZ());
-            }
+            include(chord.from.pose().position());
+            include(chord.to.pose().position());
+        }
+
+        private void include(Vector3D point) {
+            box.expandToInclude(point.getX(), point.getY());
+            lowMm = Math.min(lowMm, point.getZ());
+            highMm = Math.max(highMm, point.getZ());
         }
 
         /** Whether any of its chords can touch one of another limb. */

@@ -33,7 +33,7 @@ public record Bending(double toolCurvaturePerMm, double toolMomentNmm, Fibres af
         double guess = freeCurvaturePerMm
                 + way * Math.abs(before.bent(freeCurvaturePerMm).momentNmm()) / before.stiffnessNmm2();
         double precise = 1e-8 * Math.max(Math.abs(freeCurvaturePerMm), most);
-        double tool = new BracketingNthOrderBrentSolver(1e-12, precise, before.fullMomentNmm() * 1e-8, 5)
+        double tool = new BracketingNthOrderBrentSolver(1e-12, precise, before.fullMomentNmm() * 1e-6, 5)
                 .solve(
                         EVALUATIONS,
                         k -> before.bent(k).bent(freeCurvaturePerMm).momentNmm(),

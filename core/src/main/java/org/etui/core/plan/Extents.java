@@ -104,18 +104,22 @@ final class Extents {
         }
         double at = (best - first) * step;
         double start = at > low && at < high ? at : (low + high) / 2;
+        if (reachAt(placed, piece, low, axis) == most && reachAt(placed, piece, high, axis) == most) {
+            return most;
+        }
         double found = new BrentOptimizer(RELATIVE, ABSOLUTE)
                 .optimize(
-                        new UnivariateObjectiveFunction(share -> reachAt(
-                                placed.start().then(placed.piece().atTurn(share)),
-                                piece,
-                                placed.piece().lengthAtTurnMm(share),
-                                axis)),
+                        new UnivariateObjectiveFunction(share -> reachAt(placed, piece, share, axis)),
                         GoalType.MAXIMIZE,
                         new SearchInterval(low, high, start),
                         new MaxEval(EVALUATIONS))
                 .getValue();
         return Math.max(most, found);
+    }
+
+    private double reachAt(Placed placed, int piece, double share, Vector3D axis) {
+        Pose pose = placed.start().then(placed.piece().atTurn(share));
+        return reachAt(pose, piece, placed.piece().lengthAtTurnMm(share), axis);
     }
 
     /** How far the section at a station reaches along an axis: a disc for round wire, a box for what has flats. */

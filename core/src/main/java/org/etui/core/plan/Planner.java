@@ -1,6 +1,7 @@
 package org.etui.core.plan;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -181,12 +182,18 @@ public final class Planner {
     }
 
     private static List<double[]> outline(List<CentreLine.Station> stations, Pose view) {
-        return stations.stream()
-                .map(s -> {
-                    Vector3D p = view.at(s.pose().position());
-                    return new double[] {p.getX(), p.getY(), p.getZ(), s.wireMm()};
-                })
-                .toList();
+        double[][] turn = view.frame().getMatrix();
+        double[] moved = view.position().toArray();
+        List<double[]> outline = new ArrayList<>(stations.size());
+        for (CentreLine.Station station : stations) {
+            Vector3D p = station.pose().position();
+            double[] row = {0, 0, 0, station.wireMm()};
+            for (int i = 0; i < moved.length; i++) {
+                row[i] = turn[i][0] * p.getX() + turn[i][1] * p.getY() + turn[i][2] * p.getZ() + moved[i];
+            }
+            outline.add(row);
+        }
+        return Collections.unmodifiableList(outline);
     }
 
     private static Plan.ElementPlan element(Piece piece, StrandWork work, Element element, Pose view, Toolbox box) {

@@ -1,5 +1,6 @@
 package org.etui.core.work;
 
+import java.util.HashMap;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
@@ -8,6 +9,7 @@ import java.util.stream.Collectors;
 import org.etui.core.curve.CurvePiece;
 import org.etui.core.element.Element;
 import org.etui.core.element.Forming;
+import org.etui.core.mechanics.Bending;
 import org.etui.core.mechanics.Flattening;
 import org.etui.core.piece.With;
 import org.etui.core.section.Section;
@@ -58,11 +60,12 @@ public sealed interface Operation {
     record Form(String element, double twistStrain) implements Operation {
         @Override
         public Workpiece apply(Workpiece before) {
-            return before.each(run -> run.element().equals(element) ? formed(run) : run);
+            Map<Run.BendFrom, Bending> known = new HashMap<>();
+            return before.each(run -> run.element().equals(element) ? formed(run.asFormed(known)) : run);
         }
 
-        private Run formed(Run run) {
-            return twistStrain == 0 ? run.asFormed() : run.asFormed().with(f -> f.hardened(twistStrain));
+        private Run formed(Run bent) {
+            return twistStrain == 0 ? bent : bent.with(f -> f.hardened(twistStrain));
         }
 
         @Override

@@ -50,6 +50,7 @@ public record Reading(
 
     static Reading of(Piece piece, Workpiece asFormed, Workpiece finished, Element element) {
         List<Run> runs = finished.of(element.id());
+        List<Run> formed = asFormed.of(element.id());
         Fibres hardest = hardest(runs);
         double added = hardest.addedStrain();
         double left = Math.max(0, finished.wire().redStrain() - added);
@@ -60,13 +61,13 @@ public record Reading(
                 hardest.material().flow().vickers(hardest.meanStrain()),
                 TemperNow.of(hardest.meanStrain()),
                 left,
-                asFormed.of(element.id()).stream()
+                formed.stream()
                         .flatMap(r -> r.cells().stream())
                         .mapToDouble(Cell::toolMomentNmm)
                         .max()
                         .orElse(0),
-                toolInside(element, widest(asFormed.of(element.id()))),
-                overbend(widest(asFormed.of(element.id()))),
+                toolInside(element, widest(formed)),
+                overbend(widest(formed)),
                 isThickest(piece, finished) ? round.flatMap(r -> hold(piece.purpose(), element, r)) : Optional.empty(),
                 piece.purpose() == Purpose.EAR_WIRE && element instanceof Arc,
                 element instanceof Loop loop && loop.opens() && round.isPresent()

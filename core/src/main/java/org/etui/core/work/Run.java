@@ -1,7 +1,6 @@
 package org.etui.core.work;
 
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.UnaryOperator;
@@ -69,19 +68,33 @@ public record Run(
                 && now().equals(other.now());
     }
 
-    /** Bent into its shape on tools that allow for springback, part by part. */
-    Run asFormed() {
+    /**
+     * Bent into its shape on tools that allow for springback, part by part.
+     *
+     * @param known bends reckoned so far: turns of one coil are all alike
+     */
+    Run asFormed(Map<BendFrom, Bending> known) {
         List<Curvature> parts = formedNow().curvatures();
         if (parts.size() == 1 && parts.get(0).perMm() == 0) {
             return new Run(element, kind, shape, shapeGrowth, wireMm, true, section, growth, cells);
         }
         Fibres before = cells.get(0).fibres();
-        Map<Double, Bending> known = new HashMap<>();
         List<Cell> bent = parts.stream()
-                .map(p -> Cell.bent(p.toShare(), known.computeIfAbsent(p.perMm(), k -> Bending.toFree(before, k))))
+                .map(p -> Cell.bent(
+                        p.toShare(),
+                        known.computeIfAbsent(
+                                new BendFrom(before, p.perMm()), b -> Bending.toFree(b.before(), b.perMm()))))
                 .toList();
         return new Run(element, kind, shape, shapeGrowth, wireMm, true, section, growth, bent);
     }
+
+    /**
+     * A bend by where it starts and where it is to lie.
+     *
+     * @param before the fibres before
+     * @param perMm curvature after release, 1/mm
+     */
+    record BendFrom(Fibres before, double perMm) {}
 
     /** Bent straight again. */
     Run asStraightened() {

@@ -69,7 +69,13 @@ public record Workpiece(Wire wire, List<Run> runs, String anchor) {
 
     /** The runs of an element, in order. */
     public List<Run> of(String element) {
-        return runs.stream().filter(r -> r.element().equals(element)).toList();
+        List<Run> found = new ArrayList<>();
+        for (Run run : runs) {
+            if (run.element().equals(element)) {
+                found.add(run);
+            }
+        }
+        return found;
     }
 
     /** Inside diameter of the widest-turning arc of an element as it lies, mm; empty where nothing of it is round. */
