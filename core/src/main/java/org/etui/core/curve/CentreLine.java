@@ -93,7 +93,8 @@ public record CentreLine(List<Placed> pieces) {
         for (int index = 0; index < pieces.size(); index++) {
             Placed placed = pieces.get(index);
             CurvePiece piece = placed.piece();
-            if (piece.lengthMm() == 0 && pieces.size() > 1) {
+            double length = piece.lengthMm();
+            if (length == 0 && pieces.size() > 1) {
                 continue;
             }
             double step = stepRad(piece, stepRad);
@@ -101,7 +102,7 @@ public record CentreLine(List<Placed> pieces) {
             for (int i = 0; i <= steps; i++) {
                 double share = (double) i / steps;
                 double along = piece.lengthAtTurnMm(share);
-                double part = piece.lengthMm() == 0 ? share : along / piece.lengthMm();
+                double part = length == 0 ? share : along / length;
                 Pose pose = placed.start().then(piece.atTurn(share));
                 stations.add(new Station(index, placed.wireFromMm() + placed.wireLengthMm() * part, along, pose));
             }

@@ -5,7 +5,6 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.function.BiPredicate;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
@@ -31,16 +30,19 @@ public final class Crossings {
     /** Places closer than this many thicknesses along both limbs are one touch. */
     private static final double APART_SHARE = 3;
 
+    /** Sagitta of a chord over 15°, the longest drawn, as a share of the chord, and some more. */
+    private static final double SAGITTA_SHARE = 0.04;
+
     private static final int ROUNDS = 30;
 
     private final CentreLine line;
-    private final BiPredicate<Integer, Integer> together;
+    private final Pairs together;
     private final double thicknessMm;
     private final double closeSquared;
     private final List<Crossing> found = new ArrayList<>();
     private final Map<Part, Touch> touches = new HashMap<>();
 
-    private Crossings(CentreLine line, double thicknessMm, BiPredicate<Integer, Integer> together) {
+    private Crossings(CentreLine line, double thicknessMm, Pairs together) {
         this.line = line;
         this.together = together;
         this.thicknessMm = thicknessMm;
@@ -64,15 +66,19 @@ public final class Crossings {
      * @param together whether two pieces, by their numbers, are left out
      */
     public static List<Crossing> of(
-            CentreLine line,
-            List<CentreLine.Station> stations,
-            double thicknessMm,
-            BiPredicate<Integer, Integer> together) {
+            CentreLine line, List<CentreLine.Station> stations, double thicknessMm, Pairs together) {
         Crossings crossings = new Crossings(line, thicknessMm, together);
         crossings.look(stations);
         crossings.addTouches();
         crossings.found.sort((a, b) -> Double.compare(a.firstMm(), b.firstMm()));
         return crossings.found;
+    }
+
+    /** Pairs of pieces of a line, by their numbers. */
+    @FunctionalInterface
+    public interface Pairs {
+        /** Whether these two are one. */
+        boolean has(int one, int other);
     }
 
     private void look(List<CentreLine.Station> stations) {
@@ -82,7 +88,7 @@ public final class Crossings {
                 pair(limbs.get(a), limbs.get(a));
             }
             for (int b = a + 1; b < limbs.size(); b++) {
-                if (!together.test(limbs.get(a).piece, limbs.get(b).piece)
+                if (!together.has(limbs.get(a).piece, limbs.get(b).piece)
                         && limbs.get(a).near(limbs.get(b), thicknessMm)) {
                     pair(limbs.get(a), limbs.get(b));
                 }
@@ -167,8 +173,8 @@ public final class Crossings {
     }
 
     private void addRefined(Chord a, Chord b) {
-        double s = (a.from.wireMm() + a.to.wireMm()) / 2;
-        double t = (b.from.wireMm() + b.to.wireMm()) / 2;
+        double s = a.wireMm(a.shareWhereItMeets(b));
+        double t = b.wireMm(b.shareWhereItMeets(a));
         double end = line.wireToMm();
         double start = line.wireFromMm();
         for (int round = 0; round < ROUNDS; round++) {
@@ -283,10 +289,6 @@ public final class Crossings {
             return new Coordinate(p.getX(), p.getY());
         }
 
-        Envelope box() {
-            return new Envelope(start(), end());
-        }
-
         /** Distance out of the plane between two chords, mm. */
         double air(Chord other) {
             double z = (from.pose().position().getZ() + to.pose().position().getZ()) / 2;
@@ -297,14 +299,31 @@ public final class Crossings {
         }
 
         boolean meets(Chord other) {
-            double reach = Vector3D.distance(from.pose().position(), to.pose().position()) * 0.02;
-            Envelope wide = box();
-            wide.expandBy(reach);
-            if (!wide.intersects(other.box())) {
-                return false;
-            }
-            return side(other.from, other.to, from) * side(other.from, other.to, to) <= 1e-9
+            Vector3D a = from.pose().position();
+            Vector3D b = to.pose().position();
+            Vector3D c = other.from.pose().position();
+            Vector3D d = other.to.pose().position();
+            double reach = (Math.abs(b.getX() - a.getX()) + Math.abs(b.getY() - a.getY())) * SAGITTA_SHARE;
+            return apart(a.getX(), b.getX(), c.getX(), d.getX()) <= reach
+                    && apart(a.getY(), b.getY(), c.getY(), d.getY()) <= reach
+                    && side(other.from, other.to, from) * side(other.from, other.to, to) <= 1e-9
                     && side(from, to, other.from) * side(from, to, other.to) <= 1e-9;
+        }
+
+        /** Air between a stretch from a to b and one from c to d, negative where they overlap. */
+        private static double apart(double a, double b, double c, double d) {
+            return Math.max(Math.min(a, b) - Math.max(c, d), Math.min(c, d) - Math.max(a, b));
+        }
+
+        /** How far along this chord the line of another one lies, from 0 to 1; the middle where they run side by side. */
+        double shareWhereItMeets(Chord other) {
+            double before = side(other.from, other.to, from);
+            double behind = side(other.from, other.to, to);
+            return before * behind < 0 ? before / (before - behind) : 0.5;
+        }
+
+        double wireMm(double share) {
+            return from.wireMm() + share * (to.wireMm() - from.wireMm());
         }
 
         private static double side(CentreLine.Station a, CentreLine.Station b, CentreLine.Station c) {

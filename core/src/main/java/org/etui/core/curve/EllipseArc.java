@@ -69,6 +69,17 @@ public record EllipseArc(double aMm, double bMm, double offsetMm, double fromRad
         return pose(fromRad).inverse().then(pose(parameterAt(sMm)));
     }
 
+    /** Points are put by τ, closer where it is bent more, and need no inverse of the length. */
+    @Override
+    public double lengthAtTurnMm(double share) {
+        return lengthTo(fromRad + share * (toRad - fromRad));
+    }
+
+    @Override
+    public Pose atTurn(double share) {
+        return pose(fromRad).inverse().then(pose(fromRad + share * (toRad - fromRad)));
+    }
+
     private double parameterAt(double sMm) {
         double length = lengthMm();
         Along.checked(sMm, length);

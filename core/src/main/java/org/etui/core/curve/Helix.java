@@ -2,6 +2,7 @@ package org.etui.core.curve;
 
 import java.util.List;
 import org.etui.core.check.Check;
+import org.hipparchus.geometry.euclidean.threed.Rotation;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 
 /**
@@ -46,8 +47,10 @@ public record Helix(CurvePiece base, double slope) implements CurvePiece {
         Along.checked(sMm, lengthMm());
         double along = Math.min(sMm / Math.sqrt(1 + slope * slope), base.lengthMm());
         Pose flat = base.at(Math.max(along, 0));
-        Pose here = new Pose(flat.position().add(new Vector3D(0, 0, along * slope)), flat.frame()).climbing(slope);
-        return start().inverse().then(here);
+        Vector3D point = new Vector3D(flat.position().getX(), flat.position().getY(), along * slope);
+        Rotation climb = start().frame();
+        return new Pose(
+                climb.applyInverseTo(point), climb.applyInverseTo(flat.frame().applyTo(climb)));
     }
 
     private Pose start() {

@@ -30,13 +30,13 @@ public record Bending(double toolCurvaturePerMm, double toolMomentNmm, Fibres af
         double most = 1.2 * before.fullMomentNmm() / before.stiffnessNmm2();
         double from = Math.min(freeCurvaturePerMm, freeCurvaturePerMm + way * most);
         double to = Math.max(freeCurvaturePerMm, freeCurvaturePerMm + way * most);
-        double guess = freeCurvaturePerMm
-                + way * Math.abs(before.bent(freeCurvaturePerMm).momentNmm()) / before.stiffnessNmm2();
+        double guess =
+                freeCurvaturePerMm + way * Math.abs(before.momentAtNmm(freeCurvaturePerMm)) / before.stiffnessNmm2();
         double precise = 1e-8 * Math.max(Math.abs(freeCurvaturePerMm), most);
-        double tool = new BracketingNthOrderBrentSolver(1e-12, precise, before.fullMomentNmm() * 1e-6, 5)
+        double tool = new BracketingNthOrderBrentSolver(1e-12, precise, before.fullMomentNmm() * Fibres.FREE, 5)
                 .solve(
                         EVALUATIONS,
-                        k -> before.bent(k).bent(freeCurvaturePerMm).momentNmm(),
+                        k -> before.bent(k).momentAtNmm(freeCurvaturePerMm),
                         from,
                         to,
                         guess > from && guess < to ? guess : (from + to) / 2);

@@ -25,6 +25,10 @@ public final class Fibres {
     private static final double TIGHTEST = 0.97;
 
     private static final double PRECISE = 1e-10;
+
+    /** A moment of less than this share of the full one is none. */
+    static final double FREE = 1e-6;
+
     private static final int EVALUATIONS = 200;
     private static final int ROUNDS = 60;
 
@@ -37,6 +41,10 @@ public final class Fibres {
     private final double[] stock;
     private final double[] strain;
     private final double kinematic;
+    private final double modulus;
+    private final double full;
+    private final double spread;
+    private final double rate;
     private double moment = Double.NaN;
 
     /** Share of the hardening that each fibre still has before it, exp(−p/εc); reckoned at the first asking. */
@@ -61,6 +69,10 @@ public final class Fibres {
         this.stock = stock;
         this.strain = strain;
         this.kinematic = kinematic;
+        this.modulus = material.modulusMpa();
+        this.full = material.flow().fullMpa();
+        this.spread = full - material.flow().startMpa();
+        this.rate = 1 / material.flow().strainScale();
     }
 
     /** Straight wire as bought, free of stress. */
@@ -153,30 +165,56 @@ public final class Fibres {
         double[] nextStock = new double[n];
         double[] nextStrain = new double[n];
         double[] nextSoft = new double[n];
-        double[] soft = soft();
-        double full = material.flow().fullMpa();
-        double spread = full - material.flow().startMpa();
-        double rate = 1 / material.flow().strainScale();
-        double modulus = material.modulusMpa();
         double sum = 0;
         for (int i = 0; i < n; i++) {
-            double trial = modulus * (strainAt(curvaturePerMm, y[i]) - plastic[i]);
+            double trial = trialMpa(i, curvaturePerMm);
             double side = trial < back[i] ? -1 : 1;
-            double left = spread * soft[i] + stock[i] - side * back[i];
-            double fade = fade(side * trial, modulus, full, left, rate);
-            double flowed = fade == 1 ? 0 : (side * trial - full + left * fade) / modulus;
+            double left = leftMpa(i, side);
+            double fade = fade(side * trial, left);
+            double stress = stressMpa(trial, side, left, fade);
+            double flowed = side * (trial - stress) / modulus;
             nextPlastic[i] = plastic[i] + side * flowed;
             nextBack[i] = side * kinematic + (back[i] - side * kinematic) * fade;
             nextStock[i] = kinematic + (stock[i] - kinematic) * fade;
             nextStrain[i] = strain[i] + flowed;
-            nextSoft[i] = soft[i] * fade;
-            sum += (trial - side * modulus * flowed) * y[i] * area[i];
+            nextSoft[i] = soft()[i] * fade;
+            sum += stress * y[i] * area[i];
         }
         Fibres after =
                 new Fibres(material, y, area, curvaturePerMm, nextPlastic, nextBack, nextStock, nextStrain, kinematic);
         after.moment = sum;
         after.soft = nextSoft;
         return after;
+    }
+
+    /**
+     * Bending moment that would hold it at a curvature, N·mm: that of {@link #bent} fibres, which are not kept.
+     *
+     * @param curvaturePerMm 1/mm
+     */
+    public double momentAtNmm(double curvaturePerMm) {
+        double sum = 0;
+        for (int i = 0; i < y.length; i++) {
+            double trial = trialMpa(i, curvaturePerMm);
+            double side = trial < back[i] ? -1 : 1;
+            double left = leftMpa(i, side);
+            sum += stressMpa(trial, side, left, fade(side * trial, left)) * y[i] * area[i];
+        }
+        return sum;
+    }
+
+    /** Stress in a fibre if nothing flowed. */
+    private double trialMpa(int i, double curvaturePerMm) {
+        return modulus * (strainAt(curvaturePerMm, y[i]) - plastic[i]);
+    }
+
+    /** What is left of the hardening of a fibre in a direction: its flow stress is the full one less this. */
+    private double leftMpa(int i, double side) {
+        return spread * soft()[i] + stock[i] - side * back[i];
+    }
+
+    private double stressMpa(double trial, double side, double left, double fade) {
+        return fade == 1 ? trial : side * (full - left * fade);
     }
 
     private double[] soft() {
@@ -193,7 +231,7 @@ public final class Fibres {
      * direction; Halley's method (1694) from Δp = 0. What a step x·εc of it leaves is less than a quarter of B·x³, so that the last
      * step needs no exponential.
      */
-    private static double fade(double trial, double modulus, double full, double left, double rate) {
+    private double fade(double trial, double left) {
         double over = trial - full + left;
         if (over <= full * PRECISE) {
             return 1;
@@ -224,7 +262,7 @@ public final class Fibres {
         if (Double.isNaN(moment)) {
             double sum = 0;
             for (int i = 0; i < y.length; i++) {
-                sum += material.modulusMpa() * (strainAt(curvature, y[i]) - plastic[i]) * y[i] * area[i];
+                sum += modulus * (strainAt(curvature, y[i]) - plastic[i]) * y[i] * area[i];
             }
             moment = sum;
         }
@@ -237,7 +275,7 @@ public final class Fibres {
         for (int i = 0; i < y.length; i++) {
             sum += y[i] * y[i] * area[i];
         }
-        return material.modulusMpa() * sum;
+        return modulus * sum;
     }
 
     /** The greatest moment that it could ever carry, N·mm: every fibre at full flow stress. */
@@ -246,20 +284,20 @@ public final class Fibres {
         for (int i = 0; i < y.length; i++) {
             sum += Math.abs(y[i]) * area[i];
         }
-        return material.flow().fullMpa() * sum;
+        return full * sum;
     }
 
     /** Let go: the curvature at which the moment is nothing. Stress stays inside. */
     public Fibres released() {
         double held = momentNmm();
-        double precise = fullMomentNmm() * 1e-9;
+        double precise = fullMomentNmm() * FREE;
         double guess = curvature - held / stiffnessNmm2();
         Fibres elastic = bent(guess);
         if (Math.abs(elastic.momentNmm()) <= precise) {
             return elastic;
         }
         double other = guess - 2 * elastic.momentNmm() / stiffnessNmm2() - held * 1e-6 / stiffnessNmm2();
-        while (bent(other).momentNmm() * held > 0) {
+        while (momentAtNmm(other) * held > 0) {
             other -= held / stiffnessNmm2();
         }
         double low = Math.min(other, curvature);
@@ -267,7 +305,7 @@ public final class Fibres {
         return bent(new BracketingNthOrderBrentSolver(1e-13, 1e-15, precise, 5)
                 .solve(
                         EVALUATIONS,
-                        k -> bent(k).momentNmm(),
+                        this::momentAtNmm,
                         low,
                         high,
                         guess > low && guess < high ? guess : (low + high) / 2));

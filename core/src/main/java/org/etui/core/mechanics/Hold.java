@@ -191,7 +191,7 @@ public record Hold(double startsToGiveN, double holdsN, double givesMmPerN, doub
             int kept = 1;
             for (int i = 1; i <= STEPS; i++) {
                 double opened = furthest * i * i / (STEPS * STEPS);
-                double moment = -fibres.bent(fibres.curvaturePerMm() - opened).momentNmm();
+                double moment = -fibres.momentAtNmm(fibres.curvaturePerMm() - opened);
                 if (moment > moments[kept - 1]) {
                     moments[kept] = moment;
                     sets[kept] = Math.max(sets[kept - 1], opened - moment / stiffness);

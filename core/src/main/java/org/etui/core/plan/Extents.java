@@ -27,15 +27,22 @@ final class Extents {
 
     private final StrandWork work;
     private final List<CentreLine.Station> stations;
-    private final List<double[]> outline;
+    private final double[][] places;
     private final double[] corners;
 
     private Extents(StrandWork work, List<double[]> outline) {
         this.work = work;
-        this.outline = outline;
         this.stations = work.stations();
-        this.corners =
+        this.places = new double[3][stations.size()];
+        this.corners = new double[stations.size()];
+        double[] byRun =
                 work.finished().runs().stream().mapToDouble(Extents::cornerMm).toArray();
+        for (int i = 0; i < corners.length; i++) {
+            corners[i] = byRun[stations.get(i).piece()];
+            for (int coordinate = 0; coordinate < places.length; coordinate++) {
+                places[coordinate][i] = outline.get(i)[coordinate];
+            }
+        }
     }
 
     /**
@@ -65,13 +72,13 @@ final class Extents {
     private double reach(Vector3D axis, int coordinate, int way) {
         int best = 0;
         double most = Double.NEGATIVE_INFINITY;
-        double moved =
-                way * outline.get(0)[coordinate] - along(stations.get(0).pose().position(), axis);
-        for (int i = 0; i < stations.size(); i++) {
-            CentreLine.Station station = stations.get(i);
-            if (way * outline.get(i)[coordinate] - moved + corners[station.piece()] <= most) {
+        double[] at = places[coordinate];
+        double moved = way * at[0] - along(stations.get(0).pose().position(), axis);
+        for (int i = 0; i < at.length; i++) {
+            if (way * at[i] - moved + corners[i] <= most) {
                 continue;
             }
+            CentreLine.Station station = stations.get(i);
             double here = reachAt(station.pose(), station.piece(), station.alongMm(), axis);
             if (here > most) {
                 most = here;

@@ -83,6 +83,6 @@ final class Overlaps {
     }
 
     private boolean isClear(double over, double under, int way, double walked) {
-        return trace.distanceMm(trace.at(over + way * walked), under - walked, under + walked) > thicknessMm;
+        return !trace.isWithin(thicknessMm, trace.at(over + way * walked), under - walked, under + walked);
     }
 }

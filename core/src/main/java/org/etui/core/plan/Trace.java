@@ -40,15 +40,16 @@ final class Trace {
         return new Coordinate(a.x + share * (b.x - a.x), a.y + share * (b.y - a.y));
     }
 
-    /** Distance of a point from the stretch of the line between two positions along the wire, mm. */
-    double distanceMm(Coordinate point, double fromMm, double toMm) {
+    /** Whether a point lies within a distance, mm, of the stretch of the line between two positions along the wire, mm. */
+    boolean isWithin(double distanceMm, Coordinate point, double fromMm, double toMm) {
         Coordinate before = at(fromMm);
-        double least = point.distance(before);
         for (int i = after(fromMm); i < wireMm.length && wireMm[i] < toMm; i++) {
-            least = Math.min(least, Distance.pointToSegment(point, before, points[i]));
+            if (Distance.pointToSegment(point, before, points[i]) <= distanceMm) {
+                return true;
+            }
             before = points[i];
         }
-        return Math.min(least, Distance.pointToSegment(point, before, at(toMm)));
+        return Distance.pointToSegment(point, before, at(toMm)) <= distanceMm;
     }
 
     /** The first station beyond a position. */

@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.BiPredicate;
 import java.util.stream.Collectors;
 import org.etui.core.check.Check;
 import org.etui.core.curve.CentreLine;
@@ -179,7 +178,7 @@ public record StrandWork(
     }
 
     /** The turns of a wrap lie side by side on their core. */
-    private static BiPredicate<Integer, Integer> turnsOfOneWrap(Strand strand, Workpiece workpiece) {
+    private static Crossings.Pairs turnsOfOneWrap(Strand strand, Workpiece workpiece) {
         Set<String> wraps = strand.elements().stream()
                 .filter(Wrap.class::isInstance)
                 .map(Element::id)

@@ -1,7 +1,6 @@
 package org.etui.core.plan;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Random;
@@ -43,8 +42,11 @@ class TraceTest {
         for (int i = 0; i < 100; i++) {
             Coordinate point = new Coordinate(20 * random.nextDouble() - 5, 20 * random.nextDouble() - 5);
 
-            assertThat(trace.distanceMm(point, -5, LINE.wireToMm() + 5))
-                    .isCloseTo(geometry.createLineString(drawn).distance(geometry.createPoint(point)), within(1e-9));
+            double distance = geometry.createLineString(drawn).distance(geometry.createPoint(point));
+            assertThat(trace.isWithin(distance + 1e-9, point, -5, LINE.wireToMm() + 5))
+                    .isTrue();
+            assertThat(trace.isWithin(distance - 1e-9, point, -5, LINE.wireToMm() + 5))
+                    .isFalse();
         }
     }
 }
