@@ -122,7 +122,8 @@ public sealed interface Outline {
         public Shard {
             Check.positive("lengthMm", lengthMm);
             Check.positive("widthMm", widthMm);
-            Check.that(pointDeg > 0 && pointDeg <= 179, "pointDeg must be above 0 and at most 179, was " + pointDeg);
+            Check.that(
+                    pointDeg > 0 && pointDeg <= 179, () -> "pointDeg must be above 0 and at most 179, was " + pointDeg);
         }
 
         /** How long the point alone is, mm. */

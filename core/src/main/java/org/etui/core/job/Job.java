@@ -50,7 +50,7 @@ public record Job(
 
     /** @throws IllegalArgumentException if there is no line */
     public Job {
-        Check.that(version == 1, "version must be 1, was " + version);
+        Check.that(version == 1, () -> "version must be 1, was " + version);
         Check.that(!lines.isEmpty(), "lines must hold at least one");
         lines = List.copyOf(lines);
     }

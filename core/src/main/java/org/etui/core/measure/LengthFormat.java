@@ -32,7 +32,7 @@ public record LengthFormat(Units units) {
 
     /** The number alone, such as {@code 83.0} or {@code 3 5/16}. */
     public String number(double mm, Rounding rounding) {
-        Check.that(Double.isFinite(mm), "length must be finite, was " + mm + " mm");
+        Check.that(Double.isFinite(mm), () -> "length must be finite, was " + mm + " mm");
         double grain = rounding == Rounding.UP ? -GRAIN_MM : rounding == Rounding.DOWN ? GRAIN_MM : 0;
         BigDecimal exact = BigDecimal.valueOf(mm + grain);
         return units == Units.MM

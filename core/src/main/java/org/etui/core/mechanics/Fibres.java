@@ -1,6 +1,9 @@
 package org.etui.core.mechanics;
 
 import java.util.Arrays;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Function;
 import org.etui.core.check.Check;
 import org.etui.core.section.Section;
 import org.hipparchus.analysis.integration.gauss.GaussIntegrator;
@@ -46,6 +49,9 @@ public final class Fibres {
     private final double spread;
     private final double rate;
     private double moment = Double.NaN;
+
+    /** Bends from here that are reckoned already: one wire is bent alike many times. */
+    private final Map<Bend, Bending> bends = new ConcurrentHashMap<>();
 
     /** Share of the hardening that each fibre still has before it, exp(−p/εc); reckoned at the first asking. */
     private double[] soft = {};
@@ -150,6 +156,14 @@ public final class Fibres {
 
     private int fineness() {
         return y[0] > 0 ? y.length / HALF : y.length / (2 * HALF);
+    }
+
+    /** Which bend: round a tool of a curvature, or to a curvature after release, 1/mm. */
+    record Bend(boolean onTool, double perMm) {}
+
+    /** A bend from here, reckoned once. */
+    Bending bent(Bend bend, Function<Bend, Bending> reckoned) {
+        return bends.computeIfAbsent(bend, reckoned);
     }
 
     /** Curvature now, 1/mm. */

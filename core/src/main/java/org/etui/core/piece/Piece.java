@@ -53,7 +53,7 @@ public record Piece(
 
     /** @throws IllegalArgumentException if there are no strands or the version is unknown */
     public Piece {
-        Check.that(version == 1, "version must be 1, was " + version);
+        Check.that(version == 1, () -> "version must be 1, was " + version);
         Check.that(!strands.isEmpty(), "strands must hold at least one");
         strands = List.copyOf(strands);
         parts = List.copyOf(parts);

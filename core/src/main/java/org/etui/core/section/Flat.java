@@ -19,9 +19,10 @@ public record Flat(
 
     /** @throws IllegalArgumentException if a measure is out of range */
     public Flat {
-        Check.that(widthMm > 0 && widthMm <= 40, "widthMm must be above 0 and at most 40, was " + widthMm);
+        Check.that(widthMm > 0 && widthMm <= 40, () -> "widthMm must be above 0 and at most 40, was " + widthMm);
         Check.that(
-                thicknessMm > 0 && thicknessMm <= 20, "thicknessMm must be above 0 and at most 20, was " + thicknessMm);
+                thicknessMm > 0 && thicknessMm <= 20,
+                () -> "thicknessMm must be above 0 and at most 20, was " + thicknessMm);
     }
 
     @Override

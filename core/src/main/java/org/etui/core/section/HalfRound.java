@@ -24,9 +24,10 @@ public record HalfRound(
 
     /** @throws IllegalArgumentException if a measure is out of range */
     public HalfRound {
-        Check.that(widthMm > 0 && widthMm <= 40, "widthMm must be above 0 and at most 40, was " + widthMm);
+        Check.that(widthMm > 0 && widthMm <= 40, () -> "widthMm must be above 0 and at most 40, was " + widthMm);
         Check.that(
-                thicknessMm > 0 && thicknessMm <= 20, "thicknessMm must be above 0 and at most 20, was " + thicknessMm);
+                thicknessMm > 0 && thicknessMm <= 20,
+                () -> "thicknessMm must be above 0 and at most 20, was " + thicknessMm);
     }
 
     @Override

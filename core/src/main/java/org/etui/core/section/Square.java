@@ -17,7 +17,7 @@ public record Square(
 
     /** @throws IllegalArgumentException if the side is out of range */
     public Square {
-        Check.that(sideMm > 0 && sideMm <= 20, "sideMm must be above 0 and at most 20, was " + sideMm);
+        Check.that(sideMm > 0 && sideMm <= 20, () -> "sideMm must be above 0 and at most 20, was " + sideMm);
     }
 
     @Override

@@ -3,6 +3,9 @@ package org.etui.core.sequence;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
@@ -22,24 +25,45 @@ final class Batch {
 
     /** The step of one draft or of several with the same key. */
     static Step step(List<Draft> alike, List<Advice> advice) {
+        return alike.size() == 1 ? alone(alike.get(0), advice) : together(alike, advice);
+    }
+
+    private static Step alone(Draft one, List<Advice> advice) {
+        return new Step(
+                one.strand,
+                one.title,
+                one.tool,
+                one.text + one.alone + breaks(one, one.minutes),
+                List.of(),
+                one.wires,
+                one.check,
+                one.caution,
+                rules(List.of(one), advice),
+                one.handsOn,
+                one.minutes,
+                one.element,
+                one.markMm,
+                one.state,
+                one.shows);
+    }
+
+    private static Step together(List<Draft> alike, List<Advice> advice) {
         Draft first = alike.get(0);
         Said text = Said.of(alike.stream().map(d -> d.text).toList());
         Said check = Said.of(alike.stream().map(d -> d.check).toList());
         boolean oneTitle = alike.stream().allMatch(d -> d.title.equals(first.title));
         List<Step.Each> each = new ArrayList<>();
-        if (alike.size() > 1) {
-            for (int i = 0; i < alike.size(); i++) {
-                Draft one = alike.get(i);
-                String title = oneTitle ? "" : one.title + ".";
-                String differs = String.join(
-                        " ", List.of(title, text.own().get(i), check.own().get(i)));
-                each.add(new Step.Each(
-                        one.strand,
-                        one.name,
-                        one.wires,
-                        SPACES.matcher(differs).replaceAll(" ").strip(),
-                        one.state));
-            }
+        for (int i = 0; i < alike.size(); i++) {
+            Draft one = alike.get(i);
+            String title = oneTitle ? "" : one.title + ".";
+            String differs = String.join(
+                    " ", List.of(title, text.own().get(i), check.own().get(i)));
+            each.add(new Step.Each(
+                    one.strand,
+                    one.name,
+                    one.wires,
+                    SPACES.matcher(differs).replaceAll(" ").strip(),
+                    one.state));
         }
         double minutes =
                 first.handsOn ? alike.stream().mapToDouble(d -> d.minutes).sum() : first.minutes;
@@ -48,9 +72,7 @@ final class Batch {
                 first.strand,
                 oneTitle ? first.title : wordsOf(first.title) + ", " + wires + " wires",
                 alike.stream().map(d -> d.tool).distinct().collect(Collectors.joining("; ")),
-                (text.common().isEmpty() ? "Each has its own measures." : text.common())
-                        + (alike.size() == 1 ? first.alone : "")
-                        + breaks(first, minutes),
+                (text.common().isEmpty() ? "Each has its own measures." : text.common()) + breaks(first, minutes),
                 each,
                 wires,
                 check.common().isEmpty() ? "Each comes to its own measures." : check.common(),
@@ -59,7 +81,7 @@ final class Batch {
                 first.handsOn,
                 minutes,
                 first.element,
-                alike.size() == 1 ? first.markMm : java.util.OptionalDouble.empty(),
+                OptionalDouble.empty(),
                 first.state,
                 first.shows);
     }
@@ -76,6 +98,9 @@ final class Batch {
     }
 
     private static List<String> rules(List<Draft> alike, List<Advice> advice) {
+        if (advice.isEmpty()) {
+            return List.of();
+        }
         Set<String> places = new LinkedHashSet<>();
         alike.forEach(d -> d.place.ifPresent(places::add));
         return advice.stream()
@@ -100,9 +125,9 @@ final class Batch {
                 List.of(),
                 false,
                 REST_MIN,
-                java.util.Optional.empty(),
-                java.util.OptionalDouble.empty(),
-                java.util.OptionalInt.empty(),
+                Optional.empty(),
+                OptionalDouble.empty(),
+                OptionalInt.empty(),
                 Step.Shows.REST);
     }
 
@@ -114,9 +139,6 @@ final class Batch {
      */
     private record Said(String common, List<String> own) {
         static Said of(List<String> texts) {
-            if (texts.size() == 1) {
-                return new Said(texts.get(0), List.of(""));
-            }
             List<List<String>> sentences = texts.stream().map(Said::sentences).toList();
             List<String> common = sentences.get(0).stream()
                     .filter(s -> sentences.stream().allMatch(all -> all.contains(s)))

@@ -1,6 +1,5 @@
 package org.etui.core.work;
 
-import java.util.HashMap;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
@@ -9,7 +8,6 @@ import java.util.stream.Collectors;
 import org.etui.core.curve.CurvePiece;
 import org.etui.core.element.Element;
 import org.etui.core.element.Forming;
-import org.etui.core.mechanics.Bending;
 import org.etui.core.mechanics.Flattening;
 import org.etui.core.piece.With;
 import org.etui.core.section.Section;
@@ -60,8 +58,7 @@ public sealed interface Operation {
     record Form(String element, double twistStrain) implements Operation {
         @Override
         public Workpiece apply(Workpiece before) {
-            Map<Run.BendFrom, Bending> known = new HashMap<>();
-            return before.each(run -> run.element().equals(element) ? formed(run.asFormed(known)) : run);
+            return before.each(run -> run.element().equals(element) ? formed(run.asFormed()) : run);
         }
 
         private Run formed(Run bent) {

@@ -2,7 +2,6 @@ package org.etui.core.work;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.function.UnaryOperator;
 import org.etui.core.curve.Curvature;
 import org.etui.core.curve.CurvePiece;
@@ -68,33 +67,18 @@ public record Run(
                 && now().equals(other.now());
     }
 
-    /**
-     * Bent into its shape on tools that allow for springback, part by part.
-     *
-     * @param known bends reckoned so far: turns of one coil are all alike
-     */
-    Run asFormed(Map<BendFrom, Bending> known) {
+    /** Bent into its shape on tools that allow for springback, part by part. */
+    Run asFormed() {
         List<Curvature> parts = formedNow().curvatures();
         if (parts.size() == 1 && parts.get(0).perMm() == 0) {
             return new Run(element, kind, shape, shapeGrowth, wireMm, true, section, growth, cells);
         }
         Fibres before = cells.get(0).fibres();
         List<Cell> bent = parts.stream()
-                .map(p -> Cell.bent(
-                        p.toShare(),
-                        known.computeIfAbsent(
-                                new BendFrom(before, p.perMm()), b -> Bending.toFree(b.before(), b.perMm()))))
+                .map(p -> Cell.bent(p.toShare(), Bending.toFree(before, p.perMm())))
                 .toList();
         return new Run(element, kind, shape, shapeGrowth, wireMm, true, section, growth, bent);
     }
-
-    /**
-     * A bend by where it starts and where it is to lie.
-     *
-     * @param before the fibres before
-     * @param perMm curvature after release, 1/mm
-     */
-    record BendFrom(Fibres before, double perMm) {}
 
     /** Bent straight again. */
     Run asStraightened() {
