@@ -32,17 +32,25 @@ public class PlanBenchmark {
         "hook-and-eye-bangle",
         "hook-clasp",
         "wrapped-hook",
+        "s-hook",
+        "s-clasp-hammered-first",
         "double-scroll-link",
         "flat-spiral",
+        "spiral-head-pin",
         "cone-spiral",
         "coil",
+        "figure-eight",
         "turned-figure-eight",
+        "ear-wire",
+        "spiral-hook-ear-wire",
         "spiral-earrings",
         "wound-ring",
         "wound-petals",
         "cord-end",
         "stone-frame",
-        "graded-drops"
+        "graded-drops",
+        "paddle-drop",
+        "jump-rings"
     })
     private String pattern;
 

@@ -30,6 +30,43 @@ class CurveTest {
         }
     }
 
+    /** Textbook: the sagitta of a chord over an angle θ is r·(1 − cos(θ/2)). Drawn points lie within that of 5°, or within 0.002 mm. */
+    @Test
+    void drawnPoints_lieCloseEnough_andNoCloserInSmallBends() {
+        for (double radius : new double[] {0.2, 0.7, 2, 10, 60}) {
+            List<CentreLine.Station> drawn =
+                    CentreLine.of(0.1, List.of(new Arc(radius, 6))).stations(Math.toRadians(5), 9);
+            Vector3D centre = new Vector3D(0, radius, 0);
+            double allowed = Math.max(0.002, radius * (1 - Math.cos(Math.toRadians(2.5))));
+            for (int i = 1; i < drawn.size(); i++) {
+                Vector3D a = drawn.get(i - 1).pose().position();
+                Vector3D b = drawn.get(i).pose().position();
+
+                assertThat(radius - Vector3D.distance(a.add(b).scalarMultiply(0.5), centre))
+                        .isLessThanOrEqualTo(allowed);
+            }
+            assertThat(drawn).hasSizeLessThan(radius < 1 ? 50 : 71);
+        }
+    }
+
+    /** Where a share of the turning is done, the pose is the one at that length. */
+    @Test
+    void poseByTurning_isThatByLength() {
+        Random random = new Random(8);
+        for (int i = 0; i < 200; i++) {
+            CurvePiece piece = random(random);
+            double share = random.nextDouble();
+            Pose byTurn = piece.atTurn(share);
+            Pose byLength = piece.at(piece.lengthAtTurnMm(share));
+
+            assertThat(Vector3D.distance(byTurn.position(), byLength.position()))
+                    .isLessThan(1e-9);
+            assertThat(Vector3D.distance(byTurn.heading(), byLength.heading())).isLessThan(1e-9);
+            assertThat(piece.lengthAtTurnMm(0)).isCloseTo(0, within(1e-12));
+            assertThat(piece.lengthAtTurnMm(1)).isCloseTo(piece.lengthMm(), within(1e-9));
+        }
+    }
+
     /** The rule of 3.3 as an integral, by the same quadrature, with the curvature measured on the drawn path. */
     @Test
     void wireLength_agreesWithQuadratureOfTheRule() {

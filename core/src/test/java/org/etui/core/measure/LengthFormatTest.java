@@ -44,6 +44,16 @@ class LengthFormatTest {
                 .isEqualTo("1/4 in");
     }
 
+    /** Source: the formatter of the Java library. */
+    @Test
+    void hundredths_areThoseOfTheFormatter() {
+        Random random = new Random(2);
+        for (int i = 0; i < 500; i++) {
+            double mm = i % 5 == 0 ? i / 200.0 : 20 * random.nextDouble();
+            assertThat(LengthFormat.hundredths(mm)).isEqualTo(String.format(Locale.ROOT, "%.2f", mm));
+        }
+    }
+
     @Test
     void notANumber_isRefusedAndEchoed() {
         assertThatIllegalArgumentException()

@@ -1,0 +1,85 @@
+package org.etui.core.work;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.etui.core.element.Element;
+import org.etui.core.metal.Temper;
+import org.etui.core.pattern.Pattern;
+import org.etui.core.pattern.Patterns;
+import org.etui.core.piece.Piece;
+import org.etui.core.piece.Strand;
+import org.etui.core.piece.With;
+import org.etui.core.piece.Work;
+import org.etui.core.wire.Wire;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** Work that begins from what is known comes out as work from the spool does. */
+class KnownWorkTest {
+    static Stream<Pattern> patterns() {
+        return Patterns.ALL.stream();
+    }
+
+    @ParameterizedTest
+    @MethodSource("patterns")
+    void knownWork_savesNothingButTime(Pattern pattern) {
+        Piece piece = pattern.usual();
+        for (int i = 0; i < piece.strands().size(); i++) {
+            StrandWork known = StrandWork.of(piece, piece.strands().get(i));
+            for (Piece other : others(piece, i)) {
+                Strand strand = other.strands().get(i);
+                assertThat(StrandWork.of(other, strand, known))
+                        .usingRecursiveComparison()
+                        .ignoringFieldsMatchingRegexes(".*fibres\\.(soft|moment|bends)")
+                        .isEqualTo(StrandWork.of(other, strand));
+            }
+        }
+    }
+
+    @ParameterizedTest
+    @MethodSource("patterns")
+    void formThatStays_isNotLookedForAgain_andOneThatChangesIs(Pattern pattern) {
+        Piece piece = pattern.usual();
+        StrandWork known = StrandWork.of(piece, piece.strands().get(0));
+        List<Piece> others = others(piece, 0);
+
+        for (int i = 0; i < others.size(); i++) {
+            StrandWork other =
+                    StrandWork.of(others.get(i), others.get(i).strands().get(0), known);
+            boolean sameForm = i < 2;
+            assertThat(other.line() == known.line())
+                    .as("%s %d", pattern.name(), i)
+                    .isEqualTo(sameForm);
+        }
+    }
+
+    /** Of another temper, tapped with the mallet, of thinner wire. */
+    private static List<Piece> others(Piece piece, int at) {
+        Strand strand = piece.strands().get(at);
+        Wire wire = strand.wire();
+        Optional<Temper> temper = Stream.of(Temper.HALF_HARD, Temper.DEAD_SOFT)
+                .filter(t -> t != wire.temper() && wire.metal().comesIn(t))
+                .findFirst();
+        Wire hard = new Wire(wire.metal(), temper.orElse(wire.temper()), wire.finish(), wire.section());
+        Wire thin = Wire.ofRound(wire.metal(), wire.temper(), wire.section().thicknessMm() * 0.9);
+        String last = strand.elements().stream()
+                .filter(Element::isBent)
+                .reduce((a, b) -> b)
+                .orElseThrow()
+                .id();
+        Work tap = new Work.Mallet("tap-last", strand.id(), List.of(last), 3, With.NYLON_MALLET, "forming");
+        List<Work> works = new ArrayList<>(piece.work());
+        works.add(tap);
+        return List.of(with(piece, at, hard), piece.withWork(works), with(piece, at, thin));
+    }
+
+    private static Piece with(Piece piece, int at, Wire wire) {
+        List<Strand> strands = new ArrayList<>(piece.strands());
+        strands.set(at, strands.get(at).withWire(wire));
+        return piece.withStrands(strands);
+    }
+}
