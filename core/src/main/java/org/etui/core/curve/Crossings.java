@@ -36,15 +36,15 @@ public final class Crossings {
     private static final int ROUNDS = 30;
 
     private final CentreLine line;
-    private final Pairs together;
+    private final int[] groups;
     private final double thicknessMm;
     private final double closeSquared;
     private final List<Crossing> found = new ArrayList<>();
     private final Map<Part, Touch> touches = new HashMap<>();
 
-    private Crossings(CentreLine line, double thicknessMm, Pairs together) {
+    private Crossings(CentreLine line, double thicknessMm, int[] groups) {
         this.line = line;
-        this.together = together;
+        this.groups = groups;
         this.thicknessMm = thicknessMm;
         this.closeSquared = Math.pow(thicknessMm * TOUCH_SHARE, 2);
     }
@@ -56,29 +56,26 @@ public final class Crossings {
      * @param thicknessMm thickness of the wire: places whose positions differ by less from an earlier one's count once
      */
     public static List<Crossing> of(CentreLine line, double thicknessMm) {
-        return of(line, line.stations(STEP_RAD, 2), thicknessMm, (a, b) -> false);
+        return of(
+                line,
+                line.stations(STEP_RAD, 2),
+                thicknessMm,
+                new int[line.pieces().size()]);
     }
 
     /**
      * The same, leaving out pieces that lie side by side by their nature, such as the turns of a wrap.
      *
      * @param stations points along the line, some degrees of turn apart
-     * @param together whether two pieces, by their numbers, are left out
+     * @param groups the group of each piece: pairs within one are left out; 0 for none
      */
     public static List<Crossing> of(
-            CentreLine line, List<CentreLine.Station> stations, double thicknessMm, Pairs together) {
-        Crossings crossings = new Crossings(line, thicknessMm, together);
+            CentreLine line, List<CentreLine.Station> stations, double thicknessMm, int[] groups) {
+        Crossings crossings = new Crossings(line, thicknessMm, groups);
         crossings.look(stations);
         crossings.addTouches();
         crossings.found.sort((a, b) -> Double.compare(a.firstMm(), b.firstMm()));
         return crossings.found;
-    }
-
-    /** Pairs of pieces of a line, by their numbers. */
-    @FunctionalInterface
-    public interface Pairs {
-        /** Whether these two are one. */
-        boolean has(int one, int other);
     }
 
     private void look(List<CentreLine.Station> stations) {
@@ -88,8 +85,9 @@ public final class Crossings {
                 pair(limbs.get(a), limbs.get(a));
             }
             for (int b = a + 1; b < limbs.size(); b++) {
-                if (!together.has(limbs.get(a).piece, limbs.get(b).piece)
-                        && limbs.get(a).near(limbs.get(b), thicknessMm)) {
+                int group = groups[limbs.get(a).piece];
+                boolean together = group != 0 && group == groups[limbs.get(b).piece];
+                if (!together && limbs.get(a).near(limbs.get(b), thicknessMm)) {
                     pair(limbs.get(a), limbs.get(b));
                 }
             }

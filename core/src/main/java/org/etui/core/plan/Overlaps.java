@@ -13,11 +13,13 @@ final class Overlaps {
     private final StrandWork work;
     private final Trace trace;
     private final double thicknessMm;
+    private final List<Element> order;
 
     private Overlaps(StrandWork work) {
         this.work = work;
         this.trace = new Trace(work.stations());
         this.thicknessMm = work.strand().wire().section().inPlaneMm();
+        this.order = work.strand().inOrder();
     }
 
     static List<Plan.Over> of(StrandWork work) {
@@ -42,7 +44,6 @@ final class Overlaps {
         if (asked.isPresent() && !one.equals(other)) {
             return asked.get();
         }
-        List<Element> order = work.strand().inOrder();
         int later = Integer.compare(order.indexOf(one), order.indexOf(other));
         return later == 0 ? sMm > otherMm : later > 0;
     }

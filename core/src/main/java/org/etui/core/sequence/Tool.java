@@ -67,9 +67,10 @@ public record Tool(
 
     /** What the wire springs back to from a tool of this size, mm; at least the tool's own. */
     private static double comesTo(StrandWork work, Element element, double toolMm) {
-        for (Operation operation : work.operations()) {
-            if (operation instanceof Operation.Form form && form.element().equals(element.id())) {
-                Run run = work.before(operation).of(element.id()).get(0);
+        for (int i = 0; i < work.operations().size(); i++) {
+            if (work.operations().get(i) instanceof Operation.Form form
+                    && form.element().equals(element.id())) {
+                Run run = work.states().get(i).workpiece().of(element.id()).get(0);
                 double wire = run.section().inPlaneMm();
                 Bending bending = Bending.onTool(run.cells().get(0).fibres(), 2 / (toolMm + wire));
                 return Math.max(toolMm, 2 / bending.after().curvaturePerMm() - wire);

@@ -5,8 +5,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
-import java.util.stream.Collectors;
 import org.etui.core.check.Check;
 import org.etui.core.curve.CentreLine;
 import org.etui.core.curve.Crossing;
@@ -83,7 +81,7 @@ public record StrandWork(
     private static List<Crossing> crossings(
             Strand strand, Workpiece workpiece, CentreLine line, List<CentreLine.Station> stations) {
         double thickness = strand.wire().section().thicknessMm();
-        return Crossings.of(line, stations, thickness, turnsOfOneWrap(strand, workpiece));
+        return Crossings.of(line, stations, thickness, wraps(strand, workpiece));
     }
 
     /**
@@ -166,10 +164,12 @@ public record StrandWork(
      * @throws IllegalArgumentException if there is no such element
      */
     public Reading reading(String element) {
-        return readings.stream()
-                .filter(r -> r.element().id().equals(element))
-                .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("no element " + element));
+        for (Reading reading : readings) {
+            if (reading.element().id().equals(element)) {
+                return reading;
+            }
+        }
+        throw new IllegalArgumentException("no element " + element);
     }
 
     /** The operation that makes a state of the wire, with the state before it. */
@@ -177,16 +177,17 @@ public record StrandWork(
         return states.get(operations.indexOf(operation)).workpiece();
     }
 
-    /** The turns of a wrap lie side by side on their core. */
-    private static Crossings.Pairs turnsOfOneWrap(Strand strand, Workpiece workpiece) {
-        Set<String> wraps = strand.elements().stream()
-                .filter(Wrap.class::isInstance)
-                .map(Element::id)
-                .collect(Collectors.toSet());
-        String[] wrapOf = workpiece.runs().stream()
-                .map(r -> wraps.contains(r.element()) ? r.element() : "")
-                .toArray(String[]::new);
-        return (a, b) -> !wrapOf[a].isEmpty() && wrapOf[a].equals(wrapOf[b]);
+    /** The turns of a wrap lie side by side on their core: runs of one wrap by the number of its element, from 1. */
+    private static int[] wraps(Strand strand, Workpiece workpiece) {
+        Map<String, Integer> wraps = new HashMap<>();
+        for (Element element : strand.elements()) {
+            if (element instanceof Wrap) {
+                wraps.put(element.id(), wraps.size() + 1);
+            }
+        }
+        return workpiece.runs().stream()
+                .mapToInt(r -> wraps.getOrDefault(r.element(), 0))
+                .toArray();
     }
 
     /** Points along the centre line of a workpiece, close enough to draw: some to every element, shared out over its pieces. */

@@ -32,18 +32,20 @@ public record Workpiece(Wire wire, List<Run> runs, String anchor) {
 
     /** Wire in the elements before any work, mm. */
     public double netMm() {
-        return runs.stream()
-                .filter(r -> r.kind() == Run.Kind.ELEMENT)
-                .mapToDouble(Run::wireMm)
-                .sum();
+        double sum = 0;
+        for (Run run : runs) {
+            sum += run.kind() == Run.Kind.ELEMENT ? run.wireMm() : 0;
+        }
+        return sum;
     }
 
     /** Wire before the first element: a handle, mm. */
     public double beforeMm() {
-        return runs.stream()
-                .takeWhile(r -> r.kind() != Run.Kind.ELEMENT)
-                .mapToDouble(Run::wireMm)
-                .sum();
+        double sum = 0;
+        for (int i = 0; i < runs.size() && runs.get(i).kind() != Run.Kind.ELEMENT; i++) {
+            sum += runs.get(i).wireMm();
+        }
+        return sum;
     }
 
     /**
