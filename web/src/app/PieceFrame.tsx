@@ -62,7 +62,6 @@ function knotsOf(id: string, plan: Plan, units: Units): Knot[] {
   const minds = plan.advice.filter((a) => a.severity === 'mind').length;
   const section = strand.wire.section;
   const size = thicknessOf(section);
-  const grams = plan.totals.wire.reduce((sum, w) => sum + w.massG, 0);
   const shape: Knot = { name: 'Shape', to: 'shape', says: length(strand.cutLengthMm, units, 'up') };
   if (stops > 0) Object.assign(shape, { says: `${stops} stop`, tone: 'stop' });
   else if (minds > 0) Object.assign(shape, { says: `${minds} mind`, tone: 'mind' });
@@ -71,7 +70,7 @@ function knotsOf(id: string, plan: Plan, units: Units): Knot[] {
     shape,
     { name: 'Harden', to: 'harden', says: hardenSays(plan) },
     { name: 'Colour', to: 'colour', says: 'not built yet' },
-    { name: 'Cut', to: 'cut', says: mass(grams) },
+    { name: 'Cut', to: 'cut', says: mass(plan.totals.massG) },
     { name: 'Make', to: 'make', says: `${plan.steps.length} steps` },
     { name: 'Log', to: 'log', says: 'not built yet' },
   ];

@@ -161,13 +161,12 @@ function Needs(props: {
 }) {
   const { units } = useSettings();
   const { plan } = props;
-  const byHand = plan.steps.filter((s) => s.handsOn).reduce((sum, s) => sum + s.minutes, 0);
   return (
     <>
       <div>
         <dt>work by hand (estimate)</dt>
         <dd>
-          {plan.steps.length} steps, {minutes(byHand)}
+          {plan.steps.length} steps, {minutes(plan.totals.handsOnMinutes)}
         </dd>
       </div>
       {plan.totals.wire.map((w, i) => (

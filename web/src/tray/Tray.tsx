@@ -247,7 +247,6 @@ const OnTray = memo(function OnTray(props: {
       void go(`/jobs/${job.id}`);
     },
   });
-  const grams = piece.totals.wire.reduce((sum, w) => sum + w.massG, 0);
   const says = piece.stops
     ? `${piece.stops} stop`
     : piece.minds
@@ -274,7 +273,7 @@ const OnTray = memo(function OnTray(props: {
           {piece.strands > 1
             ? `${piece.wires} wires in ${piece.strands} strands`
             : `cut ${piece.wires > 1 ? `${piece.wires} × ` : ''}${length(piece.cutMm, units, 'up')}`}{' '}
-          · {mass(grams)}
+          · {mass(piece.totals.massG)}
         </span>
         <span className={piece.stops ? 'stop' : piece.minds ? 'mind' : undefined}>
           {words(piece.purpose)} · {says}

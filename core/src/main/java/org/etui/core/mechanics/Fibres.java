@@ -43,6 +43,10 @@ public final class Fibres {
     private final double[] back;
     private final double[] stock;
     private final double[] strain;
+
+    /** Share of the hardening that each fibre still has before it, exp(−p/εc). */
+    private final double[] soft;
+
     private final double kinematic;
     private final double modulus;
     private final double full;
@@ -53,9 +57,6 @@ public final class Fibres {
     /** Bends from here that are reckoned already: one wire is bent alike many times. */
     private final Map<Bend, Bending> bends = new ConcurrentHashMap<>();
 
-    /** Share of the hardening that each fibre still has before it, exp(−p/εc); reckoned at the first asking. */
-    private double[] soft = {};
-
     private Fibres(
             Material material,
             double[] y,
@@ -65,6 +66,7 @@ public final class Fibres {
             double[] back,
             double[] stock,
             double[] strain,
+            double[] soft,
             double kinematic) {
         this.material = material;
         this.y = y;
@@ -74,6 +76,7 @@ public final class Fibres {
         this.back = back;
         this.stock = stock;
         this.strain = strain;
+        this.soft = soft;
         this.kinematic = kinematic;
         this.modulus = material.modulusMpa();
         this.full = material.flow().fullMpa();
@@ -105,6 +108,7 @@ public final class Fibres {
                 new double[n],
                 new double[n],
                 strain,
+                soft(material, strain),
                 material.backStressMpa());
     }
 
@@ -191,13 +195,12 @@ public final class Fibres {
             nextBack[i] = side * kinematic + (back[i] - side * kinematic) * fade;
             nextStock[i] = kinematic + (stock[i] - kinematic) * fade;
             nextStrain[i] = strain[i] + flowed;
-            nextSoft[i] = soft()[i] * fade;
+            nextSoft[i] = soft[i] * fade;
             sum += stress * y[i] * area[i];
         }
-        Fibres after =
-                new Fibres(material, y, area, curvaturePerMm, nextPlastic, nextBack, nextStock, nextStrain, kinematic);
+        Fibres after = new Fibres(
+                material, y, area, curvaturePerMm, nextPlastic, nextBack, nextStock, nextStrain, nextSoft, kinematic);
         after.moment = sum;
-        after.soft = nextSoft;
         return after;
     }
 
@@ -224,19 +227,16 @@ public final class Fibres {
 
     /** What is left of the hardening of a fibre in a direction: its flow stress is the full one less this. */
     private double leftMpa(int i, double side) {
-        return spread * soft()[i] + stock[i] - side * back[i];
+        return spread * soft[i] + stock[i] - side * back[i];
     }
 
     private double stressMpa(double trial, double side, double left, double fade) {
         return fade == 1 ? trial : side * (full - left * fade);
     }
 
-    private double[] soft() {
-        if (soft.length == 0) {
-            double scale = material.flow().strainScale();
-            soft = Arrays.stream(strain).map(p -> Math.exp(-p / scale)).toArray();
-        }
-        return soft;
+    private static double[] soft(Material material, double[] strain) {
+        double scale = material.flow().strainScale();
+        return Arrays.stream(strain).map(p -> Math.exp(-p / scale)).toArray();
     }
 
     /**
@@ -351,7 +351,17 @@ public final class Fibres {
             nextStock[i] = stock[from + i] * fade;
             nextStrain[i] = strain[from + i] + added;
         }
-        return new Fibres(material, mesh[0], mesh[1], nextCurvature, free, nextBack, nextStock, nextStrain, kinematic);
+        return new Fibres(
+                material,
+                mesh[0],
+                mesh[1],
+                nextCurvature,
+                free,
+                nextBack,
+                nextStock,
+                nextStrain,
+                soft(material, nextStrain),
+                kinematic);
     }
 
     /** Strained alike without a change of section. */
@@ -360,7 +370,8 @@ public final class Fibres {
         for (int i = 0; i < nextStrain.length; i++) {
             nextStrain[i] += added;
         }
-        return new Fibres(material, y, area, curvature, plastic, back, stock, nextStrain, kinematic);
+        return new Fibres(
+                material, y, area, curvature, plastic, back, stock, nextStrain, soft(material, nextStrain), kinematic);
     }
 
     /**
@@ -374,7 +385,8 @@ public final class Fibres {
         for (int i = 0; i < nextStrain.length; i++) {
             nextStrain[i] += added * y[i] * y[i] / (furthest * furthest);
         }
-        return new Fibres(material, y, area, curvature, plastic, back, stock, nextStrain, kinematic);
+        return new Fibres(
+                material, y, area, curvature, plastic, back, stock, nextStrain, soft(material, nextStrain), kinematic);
     }
 
     /** Plastic strain since annealed, mean over the section. */

@@ -239,14 +239,7 @@ public record Field(
             List<StrandWork> works = new ArrayList<>();
             for (int i = 0; i < tried.strands().size(); i++) {
                 Strand strand = tried.strands().get(i);
-                boolean alike = i < known.size()
-                        && known.get(i).strand().elements().equals(strand.elements())
-                        && known.get(i)
-                                .strand()
-                                .wire()
-                                .section()
-                                .equals(strand.wire().section());
-                works.add(alike ? StrandWork.of(tried, strand, known.get(i)) : StrandWork.of(tried, strand));
+                works.add(i < known.size() ? StrandWork.of(tried, strand, known.get(i)) : StrandWork.of(tried, strand));
             }
             return works;
         }

@@ -33,7 +33,7 @@ public record Plan(
         @Term("the bench card") List<Step> steps,
         @Term("advice, the worst first") List<Advice> advice,
         @Term("cautions that apply") List<Caution> cautions,
-        @Term("wire for the whole piece") Totals totals) {
+        @Term("wire and time for the whole piece") Totals totals) {
 
     /**
      * A strand; figures are for one wire.
@@ -341,10 +341,17 @@ public record Plan(
      * Wire for the whole piece.
      *
      * @param wire one row for every kind of wire
+     * @param massG mass of all of that wire
+     * @param handsOnMinutes how long hands are needed, an estimate
      * @param surfaceMm2 surface of the finished wires
      */
     public record Totals(
             @Term("one row for every kind of wire") List<WireTotal> wire,
+            @Term("mass of all of that wire, g") double massG,
+
+            @Term("how long hands are needed, minutes, an estimate")
+            double handsOnMinutes,
+
             @Term("surface of the finished wires, mm²") double surfaceMm2) {}
 
     /**

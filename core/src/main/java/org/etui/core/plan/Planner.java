@@ -30,6 +30,7 @@ import org.etui.core.rule.Cautions;
 import org.etui.core.rule.Rules;
 import org.etui.core.section.Section;
 import org.etui.core.sequence.BenchCard;
+import org.etui.core.sequence.Step;
 import org.etui.core.sequence.Tool;
 import org.etui.core.tool.Toolbox;
 import org.etui.core.wire.Wire;
@@ -60,14 +61,15 @@ public final class Planner {
                 piece.strands().stream().map(s -> StrandWork.of(piece, s)).toList();
         View view = View.of(works);
         List<Advice> advice = Rules.look(Bench.of(piece, works, options.box()));
+        List<Step> card = BenchCard.of(piece, works, advice, options.format(), options.box(), options.school());
         return new Plan(
                 works.stream()
                         .map(w -> strand(piece, w, view.of(w.strand()), options))
                         .toList(),
-                BenchCard.of(piece, works, advice, options.format(), options.box(), options.school()),
+                card,
                 advice,
                 Cautions.of(piece, works),
-                totals(works));
+                totals(works, card));
     }
 
     /**
@@ -341,7 +343,7 @@ public final class Planner {
                 state.index(), state.operation(), workpiece.lengthMm(), outline(stations, view), rows);
     }
 
-    private static Plan.Totals totals(List<StrandWork> works) {
+    private static Plan.Totals totals(List<StrandWork> works, List<Step> card) {
         Map<Wire, Double> lengths = new LinkedHashMap<>();
         double surface = 0;
         for (StrandWork work : works) {
@@ -355,6 +357,8 @@ public final class Planner {
         List<Plan.WireTotal> rows = new ArrayList<>();
         lengths.forEach((wire, length) ->
                 rows.add(new Plan.WireTotal(wire.metal(), wire.section(), wire.temper(), length, wire.massG(length))));
-        return new Plan.Totals(rows, surface);
+        double mass = rows.stream().mapToDouble(Plan.WireTotal::massG).sum();
+        double handsOn = card.stream().mapToDouble(Step::handsOnMinutes).sum();
+        return new Plan.Totals(rows, mass, handsOn, surface);
     }
 }

@@ -56,7 +56,7 @@ public record Step(
         @Term("what its pictures show") Shows shows) {
 
     /** How long hands are needed, minutes. */
-    double handsOnMinutes() {
+    public double handsOnMinutes() {
         return handsOn ? minutes : 0;
     }
 

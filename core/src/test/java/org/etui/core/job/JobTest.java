@@ -58,6 +58,14 @@ class JobTest {
         assertThat(pairs.name()).isEqualTo("Gift desk");
         assertThat(five.totals().wire().get(0).lengthMm())
                 .isCloseTo(5 * one.totals().wire().get(0).lengthMm(), within(1e-9));
+        assertThat(five.totals().massG()).isCloseTo(5 * one.totals().massG(), within(1e-9));
+        assertThat(five.totals().handsOnMinutes())
+                .isCloseTo(
+                        five.steps().stream()
+                                .filter(Step::handsOn)
+                                .mapToDouble(Step::minutes)
+                                .sum(),
+                        within(1e-9));
         assertThat(five.steps().stream().filter(s -> s.shows() != Step.Shows.REST))
                 .hasSameSizeAs(one.steps());
     }

@@ -318,6 +318,15 @@ class PlannerTest {
         assertThat(plan.totals().wire().get(0).lengthMm())
                 .isCloseTo(4 * plan.strands().get(0).cutLengthMm(), within(1e-9));
         assertThat(plan.totals().surfaceMm2()).isPositive();
+        assertThat(plan.totals().massG())
+                .isCloseTo(
+                        plan.totals().wire().stream()
+                                .mapToDouble(w -> w.section().areaMm2()
+                                        * w.lengthMm()
+                                        * w.metal().densityGPerCm3()
+                                        / 1000)
+                                .sum(),
+                        within(1e-9));
     }
 
     @Test

@@ -11,7 +11,6 @@ import org.etui.core.plan.Drawing;
 import org.etui.core.plan.Plan;
 import org.etui.core.plan.PlanOptions;
 import org.etui.core.plan.Planner;
-import org.etui.core.sequence.Step;
 import org.etui.server.contract.Reader;
 import org.etui.server.store.DocumentStore;
 import org.etui.server.store.JobStore;
@@ -78,10 +77,7 @@ class Jobs {
                     job.lines().size(),
                     plan.strands().stream().mapToInt(Plan.StrandPlan::count).sum(),
                     plan.steps().size(),
-                    plan.steps().stream()
-                            .filter(Step::handsOn)
-                            .mapToDouble(Step::minutes)
-                            .sum(),
+                    plan.totals().handsOnMinutes(),
                     Optional.of(plan.totals()),
                     Drawing.of(plan),
                     Optional.empty());
