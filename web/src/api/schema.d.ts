@@ -2479,7 +2479,7 @@ export interface components {
             advice: components["schemas"]["Advice"][];
             /** @description cautions that apply */
             cautions: components["schemas"]["Caution"][];
-            /** @description wire for the whole piece */
+            /** @description wire and time for the whole piece */
             totals: components["schemas"]["PlanTotals"];
         };
         PlanStrandPlan: {
@@ -2805,6 +2805,10 @@ export interface components {
         PlanTotals: {
             /** @description one row for every kind of wire */
             wire: components["schemas"]["PlanWireTotal"][];
+            /** @description mass of all of that wire, g */
+            massG: number;
+            /** @description how long hands are needed, minutes, an estimate */
+            handsOnMinutes: number;
             /** @description surface of the finished wires, mm² */
             surfaceMm2: number;
         };
