@@ -184,21 +184,23 @@ function Refusals() {
   const { problem, conflict, dismiss, takeTheirs, keepMine } = useKeeping();
   if (conflict) {
     return (
-      <div className="advice mind" role="alert">
+      <div className="advice mind wide" role="alert">
         <b>Changed in another window</b> Version {conflict.version} was kept there while you worked on an
-        older one. Nothing is lost: both stay in the history.{' '}
-        <button className="plain" onClick={keepMine}>
-          keep what is here
-        </button>
-        <button className="plain" onClick={takeTheirs}>
-          take the other
-        </button>
+        older one. Nothing is lost: both stay in the history.
+        <div>
+          <button className="plain" onClick={keepMine}>
+            keep what is here
+          </button>
+          <button className="plain" onClick={takeTheirs}>
+            take the other
+          </button>
+        </div>
       </div>
     );
   }
   if (!problem) return null;
   return (
-    <div className="advice stop" role="alert">
+    <div className="advice stop wide" role="alert">
       <b>Not taken</b>{' '}
       {problem.violations.length > 0
         ? problem.violations.map((v) => `${v.path} was ${v.value}: ${v.limit}`).join('; ')
