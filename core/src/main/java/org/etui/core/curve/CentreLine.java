@@ -16,7 +16,7 @@ public record CentreLine(List<Placed> pieces) {
     private static final double COARSEST_RAD = Math.toRadians(15);
 
     /** Where a step of this sagitta is longer than the one asked for it is taken: no eye and no printer shows it. */
-    private static final double SAGITTA_MM = 0.002;
+    private static final double SAGITTA_MM = 0.003;
 
     /** @throws IllegalArgumentException if there are no pieces */
     public CentreLine {
@@ -76,7 +76,7 @@ public record CentreLine(List<Placed> pieces) {
 
     /**
      * Points along the line, close enough to draw: one to every {@code stepRad} of turn, at least {@code least} a piece.
-     * Small bends, where chords lie within 0.002 mm anyway, and pieces of very many turns have fewer, one to every 15° at least;
+     * Small bends, where chords lie within 0.003 mm anyway, and pieces of very many turns have fewer, one to every 15° at least;
      * joints have no points of their own.
      */
     public List<Station> stations(double stepRad, int least) {

@@ -98,7 +98,9 @@ public record Hold(double startsToGiveN, double holdsN, double givesMmPerN, doub
     private static double load(
             Curve curve, double from, double radiusMm, UnivariateFunction arm, double staysMm, double mostN) {
         UnivariateFunction over = n -> opening(from, radiusMm, arm, a -> curve.staysOpen(n * a)) - staysMm;
-        return over.value(mostN) <= 0 ? mostN : new BracketingNthOrderBrentSolver(1e-6, 5).solve(200, over, 0, mostN);
+        return over.value(mostN) <= 0
+                ? mostN
+                : new BracketingNthOrderBrentSolver(1e-9, 1e-6, 1e-6 * staysMm, 5).solve(200, over, 0, mostN);
     }
 
     /** Opening at the mouth, ∫ change of curvature × arm × R dθ over both halves, mm. */

@@ -18,10 +18,10 @@ import org.hipparchus.optim.univariate.UnivariateObjectiveFunction;
 
 /** Measures how far a wire of real thickness reaches: samples, then Brent's method between neighbours. */
 final class Extents {
-    /** At a maximum the reach is off by the square of what the place is off: this gives it to 1e-9 mm and better. */
-    private static final double RELATIVE = 1e-6;
+    /** At a maximum the reach is off by the square of what the place is off: this gives it to 1e-7 mm and better. */
+    private static final double RELATIVE = 1e-5;
 
-    private static final double ABSOLUTE = 1e-6;
+    private static final double ABSOLUTE = 1e-5;
     private static final double ABSOLUTE_MM = 1e-6;
     private static final int EVALUATIONS = 200;
 

@@ -41,8 +41,7 @@ public record Figure(String strand, String title, List<Segment> segments) {
     /** The figures of every strand of a piece. */
     public static List<Figure> of(Piece piece) {
         PieceChecks.require(piece);
-        List<StrandWork> works =
-                piece.strands().stream().map(s -> StrandWork.of(piece, s)).toList();
+        List<StrandWork> works = StrandWork.all(piece);
         View view = View.of(works);
         return works.stream()
                 .map(w -> new Figure(w.strand().id(), w.strand().title(), segments(w, view.of(w.strand()))))

@@ -57,8 +57,7 @@ public final class Planner {
      */
     public static Plan plan(Piece piece, PlanOptions options) {
         PieceChecks.require(piece);
-        List<StrandWork> works =
-                piece.strands().stream().map(s -> StrandWork.of(piece, s)).toList();
+        List<StrandWork> works = StrandWork.all(piece);
         View view = View.of(works);
         List<Advice> advice = Rules.look(Bench.of(piece, works, options.box()));
         List<Step> card = BenchCard.of(piece, works, advice, options.format(), options.box(), options.school());
@@ -82,8 +81,7 @@ public final class Planner {
      */
     public static Plan.StrandPlan moment(Piece piece, String strand, OptionalInt state, PlanOptions options) {
         PieceChecks.require(piece);
-        List<StrandWork> works =
-                piece.strands().stream().map(s -> StrandWork.of(piece, s)).toList();
+        List<StrandWork> works = StrandWork.all(piece);
         StrandWork work = works.stream()
                 .filter(w -> w.strand().id().equals(strand))
                 .findFirst()

@@ -6,7 +6,7 @@ import org.etui.core.curve.CentreLine;
 import org.locationtech.jts.algorithm.Distance;
 import org.locationtech.jts.geom.Coordinate;
 
-/** A centre line as it is drawn, seen from above: chords between its stations, true to 0.002 mm or a thousandth of their radius. */
+/** A centre line as it is drawn, seen from above: chords between its stations, true to 0.003 mm or a thousandth of their radius. */
 final class Trace {
     private final double[] wireMm;
     private final Coordinate[] points;

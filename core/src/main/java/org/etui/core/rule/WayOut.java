@@ -186,8 +186,7 @@ public record WayOut(
     }
 
     private static Stream<WayOut> strengthened(Piece piece, double wants, Toolbox box) {
-        List<StrandWork> works =
-                piece.strands().stream().map(s -> StrandWork.of(piece, s)).toList();
+        List<StrandWork> works = StrandWork.all(piece);
         int at = works.get(0).strand().elements().stream()
                 .map(e -> e.id())
                 .toList()

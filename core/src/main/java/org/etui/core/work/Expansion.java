@@ -20,7 +20,6 @@ import org.etui.core.element.Spiral;
 import org.etui.core.element.Target;
 import org.etui.core.element.Twist;
 import org.etui.core.mechanics.Fibres;
-import org.etui.core.mechanics.Material;
 import org.etui.core.piece.HandleAt;
 import org.etui.core.piece.Piece;
 import org.etui.core.piece.Strand;
@@ -45,9 +44,13 @@ record Expansion(Workpiece cut, List<Operation> operations, Stretch stretch, Han
     private static final String TAIL = "spare.tail";
     private static final String SPARE = "spare.filing";
 
-    static Expansion of(Piece piece, Strand strand) {
+    /**
+     * Expands a strand.
+     *
+     * @param bought fibres of its wire as bought
+     */
+    static Expansion of(Piece piece, Strand strand, Fibres bought) {
         HandleAt handleAt = strand.allowance().handleAt().orElseGet(() -> endFormedLast(strand));
-        Fibres bought = Fibres.of(Material.of(strand.wire()), strand.wire().section());
         List<Operation> works = new Order(piece, strand).operations();
         List<Run> runs = elementRuns(piece, strand, bought, works);
         double net = sum(runs, Run.Kind.ELEMENT);

@@ -11,9 +11,12 @@ import org.etui.core.curve.Crossing;
 import org.etui.core.curve.Crossings;
 import org.etui.core.element.Element;
 import org.etui.core.element.Wrap;
+import org.etui.core.mechanics.Fibres;
+import org.etui.core.mechanics.Material;
 import org.etui.core.piece.HandleAt;
 import org.etui.core.piece.Piece;
 import org.etui.core.piece.Strand;
+import org.etui.core.wire.Wire;
 
 /**
  * A strand worked from the spool to the finished form, every state kept.
@@ -42,9 +45,21 @@ public record StrandWork(
     private static final double DRAWN_STEP_RAD = Math.toRadians(5);
     private static final int DRAWN_LEAST = 9;
 
+    /** Works every strand of a piece; what is bent alike of the same wire is reckoned once. */
+    public static List<StrandWork> all(Piece piece) {
+        Map<Wire, Fibres> bought = new HashMap<>();
+        return piece.strands().stream()
+                .map(s -> of(piece, s, bought.computeIfAbsent(s.wire(), StrandWork::bought), Optional.empty()))
+                .toList();
+    }
+
     /** Works a strand of a piece. */
     public static StrandWork of(Piece piece, Strand strand) {
-        return of(piece, strand, Optional.empty());
+        return of(piece, strand, bought(strand.wire()), Optional.empty());
+    }
+
+    private static Fibres bought(Wire wire) {
+        return Fibres.of(Material.of(wire), wire.section());
     }
 
     /**
@@ -54,11 +69,11 @@ public record StrandWork(
      * @param known the same strand in another piece
      */
     public static StrandWork of(Piece piece, Strand strand, StrandWork known) {
-        return of(piece, strand, Optional.of(known));
+        return of(piece, strand, bought(strand.wire()), Optional.of(known));
     }
 
-    private static StrandWork of(Piece piece, Strand strand, Optional<StrandWork> known) {
-        Expansion expansion = Expansion.of(piece, strand);
+    private static StrandWork of(Piece piece, Strand strand, Fibres bought, Optional<StrandWork> known) {
+        Expansion expansion = Expansion.of(piece, strand, bought);
         List<State> states = states(expansion, known);
         Workpiece workpiece = states.get(states.size() - 1).workpiece();
         List<Reading> readings = readings(piece, strand, expansion.operations(), states);

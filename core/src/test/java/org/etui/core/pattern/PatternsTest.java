@@ -119,7 +119,7 @@ class PatternsTest {
     }
 
     private static List<StrandWork> works(Piece piece) {
-        return piece.strands().stream().map(s -> StrandWork.of(piece, s)).toList();
+        return StrandWork.all(piece);
     }
 
     /** Two measures of every pattern, and a piece made larger by them takes more wire. */
