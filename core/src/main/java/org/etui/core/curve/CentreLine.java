@@ -15,7 +15,7 @@ public record CentreLine(List<Placed> pieces) {
     private static final int MOST_STEPS = 1500;
     private static final double COARSEST_RAD = Math.toRadians(15);
 
-    /** Where a step of this sagitta is longer than the one asked for it is taken: no eye and no printer shows it. */
+    /** Where a step of this sagitta is longer than the one asked for it is taken: seen at arm's length no corner shows (engineering estimate). */
     private static final double SAGITTA_MM = 0.003;
 
     /** @throws IllegalArgumentException if there are no pieces */
