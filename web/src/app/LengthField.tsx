@@ -99,6 +99,7 @@ export function LengthField(props: {
           id={id}
           className="field"
           value={typed ?? shown}
+          data-settled={typed === undefined || undefined}
           aria-invalid={Boolean(wrong)}
           aria-describedby={wrong ? `${id}w` : undefined}
           autoComplete="off"

@@ -53,6 +53,7 @@ export function NumberField(props: {
           id={id}
           className="field"
           value={typed ?? String(Math.round(props.value * 1000) / 1000)}
+          data-settled={typed === undefined || undefined}
           aria-invalid={Boolean(wrong)}
           autoComplete="off"
           inputMode="decimal"

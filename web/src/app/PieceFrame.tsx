@@ -11,6 +11,7 @@ import { Knots, type Knot } from './Knots';
 import { thicknessOf } from './section';
 import { useSettings } from './settings';
 import { Tools } from './Tools';
+import { OUTSIDE_TYPING } from './typing';
 import { grams, length, mass, thickness, words, type Units } from './units';
 
 const PrintDialog = lazy(() => import('../print/PrintDialog').then((m) => ({ default: m.PrintDialog })));
@@ -100,8 +101,8 @@ function Frame() {
   useHotkeys(['1', '2', '3', '4', '5', '6', '7'], (e) => void go(STATIONS[Number(e.key) - 1] as string), [
     go,
   ]);
-  useHotkeys('mod+z', keeping.undo, { preventDefault: true }, [keeping]);
-  useHotkeys(['mod+shift+z', 'mod+y'], keeping.redo, { preventDefault: true }, [keeping]);
+  useHotkeys('mod+z', keeping.undo, OUTSIDE_TYPING, [keeping]);
+  useHotkeys(['mod+shift+z', 'mod+y'], keeping.redo, OUTSIDE_TYPING, [keeping]);
   useHotkeys('p', () => setPrinting(true));
   const kept = keeping.keptAt
     ? `kept ${new Date(keeping.keptAt).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit', hour12: false })}`

@@ -26,6 +26,7 @@ export function TextField(props: {
           id={id}
           className="field wide"
           value={typed ?? props.value}
+          data-settled={typed === undefined || undefined}
           maxLength={120}
           autoComplete="off"
           onChange={(e) => setTyped(e.target.value)}

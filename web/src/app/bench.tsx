@@ -89,10 +89,11 @@ export function BenchProvider(props: {
   const [conflict, setConflict] = useState<KeptPiece>();
   const shown = useRef(props.kept.document);
   const asked = useRef(props.kept.document);
-  const version = useRef(props.kept.version);
+  const standing = useRef(props.kept);
   const waiting = useRef<Piece | undefined>(undefined);
-  const busy = useRef(false);
+  const keepingNow = useRef<Promise<boolean> | undefined>(undefined);
   const planning = useRef<AbortController | undefined>(undefined);
+  const taken = useRef<Promise<unknown> | undefined>(undefined);
   const turn = useRef<Promise<unknown> | undefined>(undefined);
   const [inHand, setInHand] = useState(0);
 
@@ -103,27 +104,35 @@ export function BenchProvider(props: {
   }, []);
 
   const stands = useCallback((now: KeptPiece) => {
-    version.current = now.version;
+    standing.current = now;
     setKept(now);
   }, []);
 
-  const flush = useCallback(async () => {
-    if (busy.current) return;
-    busy.current = true;
+  const keepWaiting = useCallback(async () => {
+    let well = true;
     setSaving(true);
     while (waiting.current) {
       const next = waiting.current;
       waiting.current = undefined;
       try {
-        stands(await api.save(id, version.current, next));
+        stands(await api.save(id, standing.current.version, next));
       } catch (thrown) {
+        well = false;
         refuse(thrown);
       }
     }
-    busy.current = false;
+    keepingNow.current = undefined;
     setSaving(false);
     void queries.invalidateQueries({ queryKey: ['pieces'], exact: true });
+    return well;
   }, [id, queries, refuse, stands]);
+
+  /** Keeps what waits for it; says whether all of it was taken. */
+  const flush = useCallback(() => {
+    if (!keepingNow.current && !waiting.current) return Promise.resolve(true);
+    keepingNow.current ??= keepWaiting();
+    return keepingNow.current;
+  }, [keepWaiting]);
 
   const keep = useCallback(
     (next: Piece) => {
@@ -163,36 +172,47 @@ export function BenchProvider(props: {
     [keep, refuse, show, units],
   );
 
+  /** Lets what is asked for later start from what this leaves. */
+  const inTurn = useCallback((work: Promise<unknown>) => {
+    const mine: Promise<unknown> = work.catch(() => undefined);
+    turn.current = mine;
+    void mine.then(() => {
+      if (turn.current === mine) turn.current = undefined;
+    });
+  }, []);
+
   const change = useCallback(
     (update: (piece: Piece) => Piece | Promise<Piece>, dragging = false) => {
       const made = turn.current ? turn.current.then(() => update(asked.current)) : update(asked.current);
-      if (!(made instanceof Promise)) return put(made, dragging);
-      const taken = made.then((next) => put(next, dragging));
-      const mine: Promise<unknown> = made.catch(() => undefined);
-      turn.current = mine;
-      void mine.then(() => {
-        if (turn.current === mine) turn.current = undefined;
-      });
-      return taken;
+      const done = made instanceof Promise ? made.then((next) => put(next, dragging)) : put(made, dragging);
+      taken.current = done.catch(() => undefined);
+      if (made instanceof Promise) inTurn(made);
+      return done;
     },
-    [put],
+    [inTurn, put],
   );
 
+  /** Undo and redo come after every change that was made before them is kept. */
   const step = useCallback(
-    async (go: (id: string) => Promise<KeptPiece>) => {
-      if (busy.current) return;
-      try {
-        const now = await go(id);
-        const planned = await api.plan(now.document, units, 'last');
-        stands(now);
-        asked.current = now.document;
-        show(now.document, planned);
-        void queries.invalidateQueries({ queryKey: ['pieces'], exact: true });
-      } catch (thrown) {
-        refuse(thrown);
-      }
+    (go: (id: string) => Promise<KeptPiece>, can: (kept: KeptPiece) => boolean) => {
+      const before = [turn.current, taken.current];
+      const work = async () => {
+        await Promise.all(before);
+        if (!(await flush()) || !can(standing.current)) return;
+        try {
+          const now = await go(id);
+          const planned = await api.plan(now.document, units, 'last');
+          stands(now);
+          asked.current = now.document;
+          show(now.document, planned);
+          void queries.invalidateQueries({ queryKey: ['pieces'], exact: true });
+        } catch (thrown) {
+          refuse(thrown);
+        }
+      };
+      inTurn(work());
     },
-    [id, queries, refuse, show, stands, units],
+    [flush, id, inTurn, queries, refuse, show, stands, units],
   );
 
   useEffect(() => {
@@ -219,12 +239,12 @@ export function BenchProvider(props: {
   const keeping = useMemo<Keeping>(
     () => ({
       keptAt: saving ? '' : kept.changedAt,
-      canUndo: kept.canUndo,
+      canUndo: saving || kept.canUndo,
       canRedo: kept.canRedo,
       problem,
       conflict,
-      undo: () => void step(api.undo),
-      redo: () => void step(api.redo),
+      undo: () => step(api.undo, (k) => k.canUndo),
+      redo: () => step(api.redo, (k) => k.canRedo),
       dismiss: () => setProblem(undefined),
       takeTheirs: () => {
         if (!conflict) return;

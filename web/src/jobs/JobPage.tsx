@@ -7,6 +7,7 @@ import { api } from '../api/client';
 import { queries } from '../api/queries';
 import type { Job, Piece, Plan, StrandPlan } from '../api/types';
 import { useSettings } from '../app/settings';
+import { OUTSIDE_TYPING } from '../app/typing';
 import { mass, wireLength, words } from '../app/units';
 import { CutTable } from '../stations/cut/CutTable';
 import { minutes } from '../stations/make/card';
@@ -42,8 +43,8 @@ export function JobPage() {
     gcTime: 0,
   });
   const pieces = useQuery(queries.tray());
-  useHotkeys('mod+z', () => void job.undo(), { preventDefault: true }, [job]);
-  useHotkeys(['mod+shift+z', 'mod+y'], () => void job.redo(), { preventDefault: true }, [job]);
+  useHotkeys('mod+z', () => void job.undo(), OUTSIDE_TYPING, [job]);
+  useHotkeys(['mod+shift+z', 'mod+y'], () => void job.redo(), OUTSIDE_TYPING, [job]);
   useHotkeys('p', () => setPrinting(true));
   if (job.error) return <p role="alert">{job.error.message}</p>;
   if (!document) return <p aria-busy="true">…</p>;

@@ -119,7 +119,7 @@ class CardTest {
     /** A timer that ran out while the window was closed is ready when it is opened again. */
     @Test
     void timerThatRanOutMeanwhile_isReady() {
-        String id = http.get("/api/pieces").json().get(0).get("id").asString();
+        String id = Screen.pieceNamed(http, "Quince bangle");
         http.send(http.request("/api/progress/" + id)
                 .header("Content-Type", "application/json")
                 .PUT(java.net.http.HttpRequest.BodyPublishers.ofString("""
@@ -138,7 +138,7 @@ class CardTest {
     /** The piece was changed meanwhile: the card finds its step again by its title. */
     @Test
     void changedPiece_isPickedUpAtTheSameStep() {
-        String id = http.get("/api/pieces").json().get(1).get("id").asString();
+        String id = Screen.pieceNamed(http, "Medlar clasp");
         http.send(http.request("/api/progress/" + id)
                 .header("Content-Type", "application/json")
                 .PUT(java.net.http.HttpRequest.BodyPublishers.ofString(
@@ -183,8 +183,7 @@ class CardTest {
     /** Read at 1.5 m: everything with a figure in it is at least 24 px high, what is pressed at least 44. */
     @Test
     void card_isReadFromAfar() {
-        Page page = browser.open(
-                "/pieces/" + http.get("/api/pieces").json().get(13).get("id").asString() + "/make");
+        Page page = browser.open("/pieces/" + Screen.pieceNamed(http, "Teasel drops") + "/make");
         page.waitForSelector(".bench-card h1");
         for (int i = 0; i < 5; i++) {
             Object small = page.evaluate("""

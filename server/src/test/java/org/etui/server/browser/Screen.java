@@ -21,6 +21,16 @@ final class Screen {
         return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile(name)));
     }
 
+    /** The id of the piece of the demo data that has this name. */
+    static String pieceNamed(Http http, String name) {
+        for (JsonNode piece : http.get("/api/pieces").json()) {
+            if (piece.get("name").asString().equals(name)) {
+                return piece.get("id").asString();
+            }
+        }
+        throw new IllegalArgumentException(name);
+    }
+
     /** The document as kept of the piece that a page shows. */
     static JsonNode document(Http http, Page page) {
         String id = page.url().replaceFirst(".*/pieces/([^/]+)/.*", "$1");

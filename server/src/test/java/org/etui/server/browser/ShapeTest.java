@@ -8,8 +8,10 @@ import com.google.gson.JsonObject;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
+import java.util.ArrayList;
 import java.util.List;
 import org.etui.core.pattern.Patterns;
 import org.etui.server.Http;
@@ -64,7 +66,7 @@ class ShapeTest {
 
     /** Waits until that many changes are kept. */
     private JsonNode keptAt(long version) {
-        for (int i = 0; i < 100 && kept().get("version").asLong() < version; i++) {
+        for (int i = 0; i < 600 && kept().get("version").asLong() < version; i++) {
             java.util.concurrent.locks.LockSupport.parkNanos(50_000_000);
         }
         assertThat(kept().get("version").asLong()).isEqualTo(version);
@@ -164,7 +166,6 @@ class ShapeTest {
                 .isEnabled();
         assertThat(keptAt(2).at("/document/source/detached").asBoolean()).isTrue();
         assertThat(keptInside("hook-bend")).isGreaterThan(7.5);
-        page.waitForTimeout(300);
 
         page.keyboard().press("Control+z");
         assertThat(page.getByTestId("cut")).hasText(before);
@@ -172,6 +173,35 @@ class ShapeTest {
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("redo"))
                 .click();
         assertThat(page.getByTestId("cut")).not().hasText(before);
+    }
+
+    /** Pressed while a change is still being kept, undo takes back that change and not the one before it. */
+    @Test
+    void undoPressedAtOnce_takesBackWhatIsStillOnItsWay() {
+        Page page = shape();
+        String before = page.getByTestId("cut").textContent();
+        List<Route> held = new ArrayList<>();
+        page.route("**/api/pieces/" + id, route -> {
+            if (route.request().method().equals("PUT")) {
+                held.add(route);
+            } else {
+                route.resume();
+            }
+        });
+        page.getByLabel("hook, inside").fill("9");
+        page.keyboard().press("Enter");
+        assertThat(page.getByTestId("cut")).not().hasText(before);
+        page.waitForCondition(() -> !held.isEmpty());
+        page.keyboard().press("Control+z");
+        assertThat(page.getByRole(AriaRole.STATUS)).hasText("keeping…");
+        assertThat(kept().get("version").asLong()).isEqualTo(1);
+        held.get(0).resume();
+
+        assertThat(page.getByTestId("cut")).hasText(before);
+        assertThat(keptInside("hook-bend")).isEqualTo(7);
+        page.keyboard().press("Control+Shift+z");
+        assertThat(page.getByLabel("hook, inside")).hasValue("9.0");
+        page.close();
     }
 
     @Test
