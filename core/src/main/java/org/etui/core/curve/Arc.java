@@ -39,9 +39,11 @@ public record Arc(double radiusMm, double sweepRad) implements CurvePiece {
     public Pose at(double sMm) {
         Along.checked(sMm, lengthMm());
         double side = Math.signum(sweepRad);
-        double angle = sMm / radiusMm;
-        Vector3D position = new Vector3D(radiusMm * Math.sin(angle), side * radiusMm * (1 - Math.cos(angle)), 0);
-        return new Pose(position, Pose.turn(side * angle));
+        double half = sMm / radiusMm / 2;
+        double sine = Math.sin(half);
+        double cosine = Math.cos(half);
+        Vector3D position = new Vector3D(2 * radiusMm * sine * cosine, side * 2 * radiusMm * sine * sine, 0);
+        return new Pose(position, Pose.turn(cosine, side * sine));
     }
 
     @Override

@@ -99,11 +99,12 @@ public record CentreLine(List<Placed> pieces) {
             }
             double step = stepRad(piece, stepRad);
             int steps = Math.max(leastOf.applyAsInt(index) - 1, (int) Math.ceil(piece.turnRad() / step));
+            Pose origin = placed.start().then(piece.origin());
             for (int i = 0; i <= steps; i++) {
                 double share = (double) i / steps;
                 double along = piece.lengthAtTurnMm(share);
                 double part = length == 0 ? share : along / length;
-                Pose pose = placed.start().then(piece.atTurn(share));
+                Pose pose = origin.then(piece.aboutOrigin(share));
                 stations.add(new Station(index, placed.wireFromMm() + placed.wireLengthMm() * part, along, pose));
             }
         }

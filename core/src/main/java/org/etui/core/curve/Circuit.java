@@ -13,6 +13,7 @@ import org.hipparchus.util.MathUtils;
  */
 public record Circuit(List<CurvePiece> pieces) {
     private static final double SAME_MM = 1e-12;
+    private static final double SAME_RAD = 1e-9;
     private static final double TOP_RAD = Math.PI / 2;
 
     /** @throws IllegalArgumentException if there are no pieces */
@@ -57,7 +58,8 @@ public record Circuit(List<CurvePiece> pieces) {
             double leaves = end;
             for (Disc other : discs) {
                 double at = on.equals(other) ? end : leaves(on, other, angle);
-                if (at < leaves) {
+                boolean sooner = at < leaves - SAME_RAD;
+                if (sooner || next != null && at < leaves + SAME_RAD && further(on, next, other)) {
                     leaves = at;
                     next = other;
                 }
@@ -77,6 +79,12 @@ public record Circuit(List<CurvePiece> pieces) {
             angle = leaves;
         }
         return new Circuit(pieces);
+    }
+
+    /** Of a row of circles along one side the last is gone to: their side is one line. */
+    private static boolean further(Disc from, Disc than, Disc other) {
+        return Math.hypot(other.xMm - from.xMm, other.yMm - from.yMm)
+                > Math.hypot(than.xMm - from.xMm, than.yMm - from.yMm);
     }
 
     private static Disc topmost(List<Disc> discs) {

@@ -98,12 +98,11 @@ public final class Crossings {
         MonotoneChainOverlapAction near = new MonotoneChainOverlapAction() {
             @Override
             public void overlap(MonotoneChain a, int startA, MonotoneChain b, int startB) {
-                Chord chord = one.chords.get(startA);
-                Chord later = other.chords.get(startB);
-                if (chord.index < later.index) {
-                    meet(chord, later);
-                } else if (one != other) {
-                    meet(later, chord);
+                int apart = other.index + startB - one.index - startA;
+                if (apart > 1) {
+                    meet(one.chord(startA), other.chord(startB));
+                } else if (apart < -1 && one != other) {
+                    meet(other.chord(startB), one.chord(startA));
                 }
             }
         };
@@ -115,7 +114,7 @@ public final class Crossings {
     }
 
     private void meet(Chord chord, Chord later) {
-        if (later.index <= chord.index + 1 || chord.air(later) > AIR_SHARE * thicknessMm) {
+        if (chord.air(later) > AIR_SHARE * thicknessMm) {
             return;
         }
         if (chord.meets(later)) {
@@ -152,20 +151,22 @@ public final class Crossings {
                 .forEach(found::add);
     }
 
+    /** The pieces that have chords, by the stations that they are drawn between; chords are numbered along the whole line. */
     private static List<Limb> limbs(CentreLine line, List<CentreLine.Station> stations) {
         List<Limb> limbs = new ArrayList<>();
+        int from = 0;
         int index = 0;
-        for (int i = 1; i < stations.size(); i++) {
-            CentreLine.Station a = stations.get(i - 1);
-            CentreLine.Station b = stations.get(i);
-            if (a.piece() == b.piece() && b.wireMm() > a.wireMm()) {
-                Limb last = limbs.isEmpty() ? null : limbs.get(limbs.size() - 1);
-                if (last == null || last.piece != a.piece()) {
-                    last = new Limb(a.piece(), line.pieces().get(a.piece()).piece());
-                    limbs.add(last);
-                }
-                last.add(new Chord(index++, a, b));
+        while (from < stations.size()) {
+            int piece = stations.get(from).piece();
+            int to = from + 1;
+            while (to < stations.size() && stations.get(to).piece() == piece) {
+                to++;
             }
+            if (stations.get(to - 1).wireMm() > stations.get(from).wireMm()) {
+                limbs.add(new Limb(line.pieces().get(piece).piece(), stations, from, to, index));
+                index += to - from - 1;
+            }
+            from = to;
         }
         return limbs;
     }
@@ -225,27 +226,33 @@ public final class Crossings {
     private static final class Limb {
         private final int piece;
         private final boolean canTouchItself;
-        private final List<Chord> chords = new ArrayList<>();
+        private final List<CentreLine.Station> stations;
+        private final int from;
+        private final int to;
+        private final int index;
         private final Envelope box = new Envelope();
         private double lowMm = Double.POSITIVE_INFINITY;
         private double highMm = Double.NEGATIVE_INFINITY;
         private List<MonotoneChain> chains;
 
-        Limb(int piece, CurvePiece shape) {
-            this.piece = piece;
+        /** Between two stations of the line, its first chord of that number along the line. */
+        Limb(CurvePiece shape, List<CentreLine.Station> stations, int from, int to, int index) {
+            this.piece = stations.get(from).piece();
             this.canTouchItself = shape instanceof Arc && shape.turnRad() > 1.9 * Math.PI;
+            this.stations = stations;
+            this.from = from;
+            this.to = to;
+            this.index = index;
+            for (int i = from; i < to; i++) {
+                Vector3D point = stations.get(i).pose().position();
+                box.expandToInclude(point.getX(), point.getY());
+                lowMm = Math.min(lowMm, point.getZ());
+                highMm = Math.max(highMm, point.getZ());
+            }
         }
 
-        void add(Chord chord) {
-            chords.add(chord);
-            include(chord.from.pose().position());
-            include(chord.to.pose().position());
-        }
-
-        private void include(Vector3D point) {
-            box.expandToInclude(point.getX(), point.getY());
-            lowMm = Math.min(lowMm, point.getZ());
-            highMm = Math.max(highMm, point.getZ());
+        Chord chord(int number) {
+            return new Chord(stations.get(from + number), stations.get(from + number + 1));
         }
 
         /** Whether any of its chords can touch one of another limb. */
@@ -262,31 +269,17 @@ public final class Crossings {
         /** Stretches that rise or fall steadily both ways; the start of a segment is the number of its chord. */
         List<MonotoneChain> chains() {
             if (chains == null) {
-                Coordinate[] points = new Coordinate[chords.size() + 1];
-                points[0] = chords.get(0).start();
-                for (int i = 0; i < chords.size(); i++) {
-                    points[i + 1] = chords.get(i).end();
-                }
+                Coordinate[] points = stations.subList(from, to).stream()
+                        .map(s -> s.pose().position())
+                        .map(p -> new Coordinate(p.getX(), p.getY()))
+                        .toArray(Coordinate[]::new);
                 chains = MonotoneChainBuilder.getChains(points);
             }
             return chains;
         }
     }
 
-    private record Chord(int index, CentreLine.Station from, CentreLine.Station to) {
-        Coordinate start() {
-            return flat(from);
-        }
-
-        Coordinate end() {
-            return flat(to);
-        }
-
-        private static Coordinate flat(CentreLine.Station station) {
-            Vector3D p = station.pose().position();
-            return new Coordinate(p.getX(), p.getY());
-        }
-
+    private record Chord(CentreLine.Station from, CentreLine.Station to) {
         /** Distance out of the plane between two chords, mm. */
         double air(Chord other) {
             double z = (from.pose().position().getZ() + to.pose().position().getZ()) / 2;

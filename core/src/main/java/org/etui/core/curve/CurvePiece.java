@@ -22,8 +22,17 @@ public sealed interface CurvePiece permits Line, Arc, Spiral, Helix, EllipseArc,
         return share * lengthMm();
     }
 
-    /** Pose where a share of the turning is done, from 0 to 1. */
-    default Pose atTurn(double share) {
+    /** The frame in which its places are told most simply, such as one about the middle of a spiral, as seen from its start. */
+    default Pose origin() {
+        return Pose.START;
+    }
+
+    /**
+     * Pose where a share of the turning is done, as seen from the {@link #origin}: for many places the way there is gone once.
+     *
+     * @param share from 0 to 1
+     */
+    default Pose aboutOrigin(double share) {
         return at(lengthAtTurnMm(share));
     }
 

@@ -66,7 +66,7 @@ public record EllipseArc(double aMm, double bMm, double offsetMm, double fromRad
 
     @Override
     public Pose at(double sMm) {
-        return pose(fromRad).inverse().then(pose(parameterAt(sMm)));
+        return origin().then(pose(parameterAt(sMm)));
     }
 
     /** Points are put by τ, closer where it is bent more, and need no inverse of the length. */
@@ -76,8 +76,13 @@ public record EllipseArc(double aMm, double bMm, double offsetMm, double fromRad
     }
 
     @Override
-    public Pose atTurn(double share) {
-        return pose(fromRad).inverse().then(pose(fromRad + share * (toRad - fromRad)));
+    public Pose origin() {
+        return pose(fromRad).inverse();
+    }
+
+    @Override
+    public Pose aboutOrigin(double share) {
+        return pose(fromRad + share * (toRad - fromRad));
     }
 
     private double parameterAt(double sMm) {

@@ -2,7 +2,6 @@ package org.etui.core.curve;
 
 import java.util.List;
 import org.etui.core.check.Check;
-import org.hipparchus.geometry.euclidean.threed.Rotation;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 
 /**
@@ -46,11 +45,24 @@ public record Helix(CurvePiece base, double slope) implements CurvePiece {
     public Pose at(double sMm) {
         Along.checked(sMm, lengthMm());
         double along = Math.min(sMm / Math.sqrt(1 + slope * slope), base.lengthMm());
-        Pose flat = base.at(Math.max(along, 0));
-        Vector3D point = new Vector3D(flat.position().getX(), flat.position().getY(), along * slope);
-        Rotation climb = start().frame();
-        return new Pose(
-                climb.applyInverseTo(point), climb.applyInverseTo(flat.frame().applyTo(climb)));
+        return origin().then(overBase(Math.max(along, 0)));
+    }
+
+    /** The base's frame: there the axis runs along z. */
+    @Override
+    public Pose origin() {
+        return start().inverse();
+    }
+
+    @Override
+    public Pose aboutOrigin(double share) {
+        return overBase(share * base.lengthMm());
+    }
+
+    private Pose overBase(double alongMm) {
+        Pose flat = base.at(alongMm);
+        Vector3D point = new Vector3D(flat.position().getX(), flat.position().getY(), alongMm * slope);
+        return new Pose(point, flat.frame()).climbing(slope);
     }
 
     private Pose start() {
@@ -59,7 +71,7 @@ public record Helix(CurvePiece base, double slope) implements CurvePiece {
 
     /** A point of the base's frame as seen from the start: the axis runs along z there. */
     public Vector3D fromBase(Vector3D point) {
-        return start().inverse().at(point);
+        return origin().at(point);
     }
 
     @Override

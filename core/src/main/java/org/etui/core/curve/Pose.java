@@ -62,7 +62,12 @@ public record Pose(Vector3D position, Rotation frame) {
 
     /** A turn in the plane, positive to the left: the quaternion itself, since this is asked for at every point drawn. */
     static Rotation turn(double angleRad) {
-        return new Rotation(Math.cos(angleRad / 2), 0, 0, -Math.sin(angleRad / 2), false);
+        return turn(Math.cos(angleRad / 2), Math.sin(angleRad / 2));
+    }
+
+    /** The same by cosine and sine of half the angle. */
+    static Rotation turn(double halfCosine, double halfSine) {
+        return new Rotation(halfCosine, 0, 0, -halfSine, false);
     }
 
     /** A turn about the heading or the left: the quaternion itself, like {@link #turn}. */

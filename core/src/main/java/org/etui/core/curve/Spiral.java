@@ -76,8 +76,7 @@ public record Spiral(double insideRadiusMm, double pitchMm, double riseMm, doubl
         Along.checked(sMm, length);
         double fromInside = Math.min(Math.max(outward ? sMm : length - sMm, 0), length);
         double phi = angleAt(fromInside, length);
-        Pose start = polar(outward ? 0 : turnRad());
-        return start.inverse().then(polar(phi));
+        return origin().then(polar(phi));
     }
 
     @Override
@@ -87,9 +86,13 @@ public record Spiral(double insideRadiusMm, double pitchMm, double riseMm, doubl
     }
 
     @Override
-    public Pose atTurn(double share) {
-        Pose start = polar(outward ? 0 : turnRad());
-        return start.inverse().then(polar(turnRad() * (outward ? share : 1 - share)));
+    public Pose origin() {
+        return polar(outward ? 0 : turnRad()).inverse();
+    }
+
+    @Override
+    public Pose aboutOrigin(double share) {
+        return polar(turnRad() * (outward ? share : 1 - share));
     }
 
     /** The centre of the spiral as seen from its start, mm; of a cone, in the plane of the start. */

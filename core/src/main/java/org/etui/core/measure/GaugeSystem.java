@@ -84,10 +84,13 @@ public enum GaugeSystem {
 
     /** The nearest gauge of this system by thickness. */
     public Gauge nearest(double thicknessMm) {
-        return all().stream()
-                .min((a, b) ->
-                        Double.compare(Math.abs(a.diameterMm() - thicknessMm), Math.abs(b.diameterMm() - thicknessMm)))
-                .orElseThrow();
+        Gauge nearest = all().get(0);
+        for (Gauge gauge : all()) {
+            if (Math.abs(gauge.diameterMm() - thicknessMm) < Math.abs(nearest.diameterMm() - thicknessMm)) {
+                nearest = gauge;
+            }
+        }
+        return nearest;
     }
 
     /** The nearest gauge of every system. */

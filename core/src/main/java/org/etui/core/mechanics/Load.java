@@ -1,6 +1,7 @@
 package org.etui.core.mechanics;
 
-import java.util.Locale;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 
 /** A load in words, grams first as on a kitchen scale, newtons beside; standard gravity 9.80665 m/s² (ISO 80000-3). */
 public final class Load {
@@ -13,9 +14,11 @@ public final class Load {
     /** In words, such as {@code 720 g (7.1 N)} or {@code 1.02 kg (10 N)}. */
     public static String inWords(double newtons) {
         double grams = newtons * GRAMS;
-        String mass = grams < 1000
-                ? String.format(Locale.ROOT, "%.0f g", grams)
-                : String.format(Locale.ROOT, grams < 9950 ? "%.2f kg" : "%.1f kg", grams / 1000);
-        return mass + String.format(Locale.ROOT, newtons < WHOLE_N ? " (%.1f N)" : " (%.0f N)", newtons);
+        String mass = grams < 1000 ? places(grams, 0) + " g" : places(grams / 1000, grams < 9950 ? 2 : 1) + " kg";
+        return mass + " (" + places(newtons, newtons < WHOLE_N ? 1 : 0) + " N)";
+    }
+
+    private static String places(double number, int places) {
+        return BigDecimal.valueOf(number).setScale(places, RoundingMode.HALF_UP).toPlainString();
     }
 }

@@ -23,6 +23,10 @@ final class Extents {
 
     private static final double ABSOLUTE = 1e-5;
     private static final double ABSOLUTE_MM = 1e-6;
+
+    /** No difference: what summing in another order makes, mm. */
+    private static final double NONE_MM = 1e-9;
+
     private static final int EVALUATIONS = 200;
 
     private final StrandWork work;
@@ -60,8 +64,11 @@ final class Extents {
 
     /** The furthest that a section can reach from its middle, mm. */
     private static double cornerMm(Run run) {
-        return run.shape() instanceof Knob knob
-                ? knob.diameterMm()
+        if (run.shape() instanceof Knob knob) {
+            return knob.diameterMm();
+        }
+        return run.section() instanceof Round round
+                ? round.diameterMm() / 2
                 : Math.hypot(run.section().widthMm(), run.section().thicknessMm()) / 2;
     }
 
@@ -70,22 +77,31 @@ final class Extents {
     }
 
     private double reach(Vector3D axis, int coordinate, int way) {
-        int best = 0;
-        double most = Double.NEGATIVE_INFINITY;
         double[] at = places[coordinate];
         double moved = way * at[0] - along(stations.get(0).pose().position(), axis);
+        int best = furthest(at, way);
+        double most = reachAt(stations.get(best), axis);
         for (int i = 0; i < at.length; i++) {
-            if (way * at[i] - moved + corners[i] <= most) {
-                continue;
-            }
-            CentreLine.Station station = stations.get(i);
-            double here = reachAt(station.pose(), station.piece(), station.alongMm(), axis);
-            if (here > most) {
-                most = here;
-                best = i;
+            if (way * at[i] - moved + corners[i] > most + NONE_MM && i != best) {
+                double here = reachAt(stations.get(i), axis);
+                if (here > most) {
+                    most = here;
+                    best = i;
+                }
             }
         }
         return refined(axis, best, most);
+    }
+
+    /** The first station whose middle lies furthest. */
+    private static int furthest(double[] at, int way) {
+        int best = 0;
+        for (int i = 1; i < at.length; i++) {
+            if (way * at[i] > way * at[best]) {
+                best = i;
+            }
+        }
+        return best;
     }
 
     /**
@@ -106,17 +122,20 @@ final class Extents {
         double low = Math.max(0, (best - first - 1) * step);
         double high = Math.min(1, (best - first + 1) * step);
         Placed placed = work.line().pieces().get(piece);
-        if ((high - low) * placed.piece().lengthMm() < ABSOLUTE_MM) {
+        boolean straight = placed.piece().turnRad() == 0 && !(placed.piece() instanceof Knob);
+        if (straight || (high - low) * placed.piece().lengthMm() < ABSOLUTE_MM) {
             return most;
         }
         double at = (best - first) * step;
         double start = at > low && at < high ? at : (low + high) / 2;
-        if (reachAt(placed, piece, low, axis) == most && reachAt(placed, piece, high, axis) == most) {
+        Pose origin = placed.start().then(placed.piece().origin());
+        if (reachAt(placed, origin, piece, low, axis) >= most - NONE_MM
+                && reachAt(placed, origin, piece, high, axis) >= most - NONE_MM) {
             return most;
         }
         double found = new BrentOptimizer(RELATIVE, ABSOLUTE)
                 .optimize(
-                        new UnivariateObjectiveFunction(share -> reachAt(placed, piece, share, axis)),
+                        new UnivariateObjectiveFunction(share -> reachAt(placed, origin, piece, share, axis)),
                         GoalType.MAXIMIZE,
                         new SearchInterval(low, high, start),
                         new MaxEval(EVALUATIONS))
@@ -124,8 +143,12 @@ final class Extents {
         return Math.max(most, found);
     }
 
-    private double reachAt(Placed placed, int piece, double share, Vector3D axis) {
-        Pose pose = placed.start().then(placed.piece().atTurn(share));
+    private double reachAt(CentreLine.Station station, Vector3D axis) {
+        return reachAt(station.pose(), station.piece(), station.alongMm(), axis);
+    }
+
+    private double reachAt(Placed placed, Pose origin, int piece, double share, Vector3D axis) {
+        Pose pose = origin.then(placed.piece().aboutOrigin(share));
         return reachAt(pose, piece, placed.piece().lengthAtTurnMm(share), axis);
     }
 

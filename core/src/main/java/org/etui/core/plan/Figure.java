@@ -91,8 +91,9 @@ public record Figure(String strand, String title, List<Segment> segments) {
     private static Chain chain(CurvePiece piece, Pose start) {
         int steps = Math.max(8, (int) Math.ceil(piece.turnRad() / STEP_RAD));
         List<double[]> points = new ArrayList<>();
+        Pose origin = start.then(piece.origin());
         for (int i = 0; i <= steps; i++) {
-            Vector3D p = start.then(piece.atTurn((double) i / steps)).position();
+            Vector3D p = origin.at(piece.aboutOrigin((double) i / steps).position());
             points.add(new double[] {p.getX(), p.getY()});
         }
         return new Chain(points);

@@ -23,6 +23,9 @@ final class Overlaps {
     }
 
     static List<Plan.Over> of(StrandWork work) {
+        if (work.crossings().isEmpty()) {
+            return List.of();
+        }
         Overlaps overlaps = new Overlaps(work);
         List<Plan.Over> all = new ArrayList<>();
         work.crossings().forEach(c -> all.add(overlaps.over(c)));

@@ -183,17 +183,22 @@ public final class Planner {
 
     private static List<double[]> outline(List<CentreLine.Station> stations, Pose view) {
         double[][] turn = view.frame().getMatrix();
-        double[] moved = view.position().toArray();
+        Vector3D moved = view.position();
         List<double[]> outline = new ArrayList<>(stations.size());
         for (CentreLine.Station station : stations) {
             Vector3D p = station.pose().position();
-            double[] row = {0, 0, 0, station.wireMm()};
-            for (int i = 0; i < moved.length; i++) {
-                row[i] = turn[i][0] * p.getX() + turn[i][1] * p.getY() + turn[i][2] * p.getZ() + moved[i];
-            }
-            outline.add(row);
+            outline.add(new double[] {
+                seen(turn[0], p) + moved.getX(),
+                seen(turn[1], p) + moved.getY(),
+                seen(turn[2], p) + moved.getZ(),
+                station.wireMm()
+            });
         }
         return Collections.unmodifiableList(outline);
+    }
+
+    private static double seen(double[] axis, Vector3D point) {
+        return axis[0] * point.getX() + axis[1] * point.getY() + axis[2] * point.getZ();
     }
 
     private static Plan.ElementPlan element(Piece piece, StrandWork work, Element element, Pose view, Toolbox box) {

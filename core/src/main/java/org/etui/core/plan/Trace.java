@@ -3,6 +3,7 @@ package org.etui.core.plan;
 import java.util.Arrays;
 import java.util.List;
 import org.etui.core.curve.CentreLine;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.locationtech.jts.algorithm.Distance;
 import org.locationtech.jts.geom.Coordinate;
 
@@ -13,11 +14,13 @@ final class Trace {
 
     /** @param stations at least one, in order along the wire */
     Trace(List<CentreLine.Station> stations) {
-        wireMm = stations.stream().mapToDouble(CentreLine.Station::wireMm).toArray();
-        points = stations.stream()
-                .map(s -> new Coordinate(
-                        s.pose().position().getX(), s.pose().position().getY()))
-                .toArray(Coordinate[]::new);
+        wireMm = new double[stations.size()];
+        points = new Coordinate[wireMm.length];
+        for (int i = 0; i < points.length; i++) {
+            Vector3D place = stations.get(i).pose().position();
+            wireMm[i] = stations.get(i).wireMm();
+            points[i] = new Coordinate(place.getX(), place.getY());
+        }
     }
 
     double wireFromMm() {

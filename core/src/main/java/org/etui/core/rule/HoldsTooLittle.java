@@ -3,6 +3,7 @@ package org.etui.core.rule;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import org.etui.core.mechanics.Bow;
 import org.etui.core.mechanics.Hold;
 import org.etui.core.mechanics.Load;
 import org.etui.core.piece.Purpose;
@@ -24,7 +25,7 @@ final class HoldsTooLittle implements Rule {
         if (holds >= wants) {
             return Optional.empty();
         }
-        Optional<Strengthen.Way> way = new Strengthen(spot, "holds-too-little", Hold::holdsN, wants).first();
+        Optional<Strengthen.Way> way = new Strengthen(spot, "holds-too-little", Bow.Limit.HOLDS, wants).first();
         boolean squeezed = spot.reading().isSqueezed();
         return spot.says(
                 holds < FAILS * wants ? Advice.Severity.STOP : Advice.Severity.MIND,

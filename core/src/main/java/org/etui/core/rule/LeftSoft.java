@@ -3,6 +3,7 @@ package org.etui.core.rule;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import org.etui.core.mechanics.Bow;
 import org.etui.core.mechanics.Hold;
 import org.etui.core.mechanics.Load;
 
@@ -25,7 +26,8 @@ final class LeftSoft implements Rule {
             return Optional.empty();
         }
         Hold hold = read.get();
-        Optional<Strengthen.Way> way = new Strengthen(spot, "left-soft", Hold::startsToGiveN, TRACE * wants).first();
+        Optional<Strengthen.Way> way =
+                new Strengthen(spot, "left-soft", Bow.Limit.STARTS_TO_GIVE, TRACE * wants).first();
         return spot.says(
                 Advice.Severity.MIND,
                 "left-soft",

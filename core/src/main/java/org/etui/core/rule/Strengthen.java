@@ -6,7 +6,6 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
-import java.util.function.ToDoubleFunction;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.etui.core.check.Word;
@@ -16,10 +15,10 @@ import org.etui.core.element.Spiral;
 import org.etui.core.measure.Gauge;
 import org.etui.core.measure.GaugeSystem;
 import org.etui.core.mechanics.Bending;
+import org.etui.core.mechanics.Bow;
 import org.etui.core.mechanics.Fibres;
 import org.etui.core.mechanics.Flattening;
 import org.etui.core.mechanics.FormedBy;
-import org.etui.core.mechanics.Hold;
 import org.etui.core.mechanics.Material;
 import org.etui.core.metal.Temper;
 import org.etui.core.piece.Piece;
@@ -40,10 +39,10 @@ import org.etui.core.work.Run;
  *
  * @param spot the bend
  * @param rule the rule that asks for it
- * @param figure which of its loads is too small
+ * @param limit how far the load may go
  * @param wantsN what it should be, N
  */
-record Strengthen(Spot spot, String rule, ToDoubleFunction<Hold> figure, double wantsN) {
+record Strengthen(Spot spot, String rule, Bow.Limit limit, double wantsN) {
     /** Loads are estimates: a way out has to reach this much more. */
     private static final double MARGIN = 1.05;
 
@@ -84,10 +83,10 @@ record Strengthen(Spot spot, String rule, ToDoubleFunction<Hold> figure, double 
         if (radius <= section.insideFibreMm()) {
             return false;
         }
-        Hold hold = spot.reading().isSqueezed()
-                ? Hold.ofBow(fibres, section, radius, sweep)
-                : Hold.ofHook(fibres, section, radius, sweep);
-        return figure.applyAsDouble(hold) >= MARGIN * wantsN;
+        Bow bow = spot.reading().isSqueezed()
+                ? Bow.ofEarWire(fibres, section, radius, sweep)
+                : Bow.ofHook(fibres, section, radius, sweep);
+        return bow.carries(limit, MARGIN * wantsN);
     }
 
     private boolean opens() {

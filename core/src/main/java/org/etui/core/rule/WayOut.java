@@ -11,6 +11,7 @@ import java.util.stream.Stream;
 import org.etui.core.check.BadInput;
 import org.etui.core.check.Term;
 import org.etui.core.check.Word;
+import org.etui.core.mechanics.Bow;
 import org.etui.core.mechanics.FormedBy;
 import org.etui.core.mechanics.Hold;
 import org.etui.core.mechanics.Load;
@@ -192,7 +193,7 @@ public record WayOut(
                 .toList()
                 .indexOf(BEND);
         Spot spot = new Spot(Bench.of(piece, works, box), 0, at);
-        return new Strengthen(spot, RULE, Hold::holdsN, wants)
+        return new Strengthen(spot, RULE, Bow.Limit.HOLDS, wants)
                 .all()
                 .map(way -> of(way.instead(), way.needs(), way.fix().after()));
     }

@@ -1,6 +1,7 @@
 package org.etui.core.sequence;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
@@ -9,6 +10,7 @@ import java.util.OptionalInt;
 import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.etui.core.rule.Advice;
 
 /** Puts drafts of strands that are worked alike together into one step: what is the same is said once, what differs for each. */
@@ -18,7 +20,6 @@ final class Batch {
 
     static final double REST_MIN = 5;
 
-    private static final Pattern SPACES = Pattern.compile(" +");
     private static final Pattern FIGURES = Pattern.compile("(,? (down )?to)? ?\\d.*$");
 
     private Batch() {}
@@ -56,14 +57,10 @@ final class Batch {
         for (int i = 0; i < alike.size(); i++) {
             Draft one = alike.get(i);
             String title = oneTitle ? "" : one.title + ".";
-            String differs = String.join(
-                    " ", List.of(title, text.own().get(i), check.own().get(i)));
-            each.add(new Step.Each(
-                    one.strand,
-                    one.name,
-                    one.wires,
-                    SPACES.matcher(differs).replaceAll(" ").strip(),
-                    one.state));
+            String differs = Stream.of(title, text.own().get(i), check.own().get(i))
+                    .filter(words -> !words.isEmpty())
+                    .collect(Collectors.joining(" "));
+            each.add(new Step.Each(one.strand, one.name, one.wires, differs, one.state));
         }
         double minutes =
                 first.handsOn ? alike.stream().mapToDouble(d -> d.minutes).sum() : first.minutes;
@@ -139,6 +136,9 @@ final class Batch {
      */
     private record Said(String common, List<String> own) {
         static Said of(List<String> texts) {
+            if (texts.stream().allMatch(texts.get(0)::equals)) {
+                return new Said(texts.get(0), Collections.nCopies(texts.size(), ""));
+            }
             List<List<String>> sentences = texts.stream().map(Said::sentences).toList();
             List<String> common = sentences.get(0).stream()
                     .filter(s -> sentences.stream().allMatch(all -> all.contains(s)))

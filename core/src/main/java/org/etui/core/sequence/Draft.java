@@ -28,16 +28,11 @@ final class Draft {
     /**
      * A step of a strand.
      *
+     * @param wire its wire in words
      * @param key what is done, alike in every strand of the same wire that is worked alike
      */
-    Draft(Strand strand, String key, String title, String tool) {
-        this(
-                strand.id(),
-                strand.title(),
-                strand.count(),
-                key + " | " + strand.wire().inWords(),
-                title,
-                tool);
+    Draft(Strand strand, String wire, String key, String title, String tool) {
+        this(strand.id(), strand.title(), strand.count(), key + " | " + wire, title, tool);
     }
 
     /** The same, done once whatever the wire is. */

@@ -15,7 +15,6 @@ import org.etui.core.element.Twist;
 import org.etui.core.element.Wrap;
 import org.etui.core.measure.LengthFormat;
 import org.etui.core.measure.Rounding;
-import org.etui.core.work.StrandWork;
 
 /**
  * Says how an element is formed.
@@ -118,10 +117,12 @@ record FormingWords(LengthFormat format, School school) {
         return Math.round(100 * share) + " %";
     }
 
-    /** Which way, told by what was formed before it: left and right depend on how the wire is held. */
-    static String way(StrandWork work, Element element) {
-        List<Element> bent =
-                work.strand().inOrder().stream().filter(Element::isBent).toList();
+    /**
+     * Which way, told by what was formed before it: left and right depend on how the wire is held.
+     *
+     * @param bent what is bent of the strand, in the order of forming
+     */
+    static String way(List<Element> bent, Element element) {
         int at = bent.indexOf(element);
         if (at < 1 || turn(element).isEmpty() || turn(bent.get(at - 1)).isEmpty()) {
             return "";

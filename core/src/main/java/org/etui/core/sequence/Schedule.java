@@ -55,9 +55,21 @@ final class Schedule {
     /** Whether no other strand still comes to the same step later. */
     private boolean isReady(Deque<Draft> queue) {
         String key = queue.getFirst().key;
-        return queues.stream()
-                .allMatch(q -> q.stream().noneMatch(d -> d.key.equals(key))
-                        || q.getFirst().key.equals(key));
+        for (Deque<Draft> other : queues) {
+            if (!other.isEmpty() && !other.getFirst().key.equals(key) && comesTo(key, other)) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private static boolean comesTo(String key, Deque<Draft> queue) {
+        for (Draft draft : queue) {
+            if (draft.key.equals(key)) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private void take(Deque<Draft> queue) {

@@ -33,6 +33,8 @@ final class StrandSteps {
     private final Toolbox box;
     private final FormingWords words;
     private final WorkWords works;
+    private final String wire;
+    private final List<Element> bent;
     private final List<Draft> drafts = new ArrayList<>();
 
     private StrandSteps(Piece piece, StrandWork work, LengthFormat format, Toolbox box, School school) {
@@ -42,6 +44,8 @@ final class StrandSteps {
         this.box = box;
         this.words = new FormingWords(format, school);
         this.works = new WorkWords(format, box);
+        this.wire = work.strand().wire().inWords();
+        this.bent = work.strand().inOrder().stream().filter(Element::isBent).toList();
     }
 
     /** The steps of a strand, in order. */
@@ -52,7 +56,7 @@ final class StrandSteps {
     }
 
     private Draft draft(String key, String title, String tool) {
-        return new Draft(work.strand(), key, title, tool);
+        return new Draft(work.strand(), wire, key, title, tool);
     }
 
     private void add(Draft draft) {
@@ -106,7 +110,6 @@ final class StrandSteps {
     }
 
     private void prepare(List<Mark> marks, String path) {
-        String wire = work.strand().wire().inWords();
         String gauges = work.strand().wire().gaugesInWords();
         int count = work.strand().count();
         add(draft("straighten", "Straighten the wire", "nylon jaws")
@@ -221,7 +224,7 @@ final class StrandSteps {
                 .shows(Step.Shows.STATES)
                 .text(at
                         + words.how(element, tool, work.reading(element.id()).overbend())
-                        + FormingWords.way(work, element))
+                        + FormingWords.way(bent, element))
                 .check(words.check(element) + pairText())
                 .minutes(1.5 * work.strand().count())
                 .element(element.id())

@@ -69,7 +69,7 @@ record WorkWords(LengthFormat format, Toolbox box) {
     }
 
     private static Draft draft(StrandWork work, Operation operation, String title, String tool) {
-        return new Draft(work.strand(), "work " + operation.inWords(), title, tool);
+        return new Draft(work.strand(), work.strand().wire().inWords(), "work " + operation.inWords(), title, tool);
     }
 
     /** What is done to a bought sheet shape; empty for work on wire. */

@@ -6,6 +6,7 @@ import java.util.OptionalDouble;
 import org.etui.core.element.Arc;
 import org.etui.core.element.Element;
 import org.etui.core.element.Loop;
+import org.etui.core.mechanics.Bow;
 import org.etui.core.mechanics.Fibres;
 import org.etui.core.mechanics.Hold;
 import org.etui.core.metal.TemperNow;
@@ -137,9 +138,9 @@ public record Reading(
         }
         Fibres fibres = run.cells().get(0).fibres();
         double sweep = Math.min(turn, 2 * Math.PI);
-        return Optional.of(
-                hook && purpose == Purpose.EAR_WIRE
-                        ? Hold.ofBow(fibres, run.section(), radius, sweep)
-                        : Hold.ofHook(fibres, run.section(), radius, sweep));
+        Bow bow = hook && purpose == Purpose.EAR_WIRE
+                ? Bow.ofEarWire(fibres, run.section(), radius, sweep)
+                : Bow.ofHook(fibres, run.section(), radius, sweep);
+        return Optional.of(bow.hold());
     }
 }

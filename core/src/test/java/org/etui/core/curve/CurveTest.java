@@ -56,7 +56,7 @@ class CurveTest {
         for (int i = 0; i < 200; i++) {
             CurvePiece piece = random(random);
             double share = random.nextDouble();
-            Pose byTurn = piece.atTurn(share);
+            Pose byTurn = piece.origin().then(piece.aboutOrigin(share));
             Pose byLength = piece.at(piece.lengthAtTurnMm(share));
 
             assertThat(Vector3D.distance(byTurn.position(), byLength.position()))
@@ -278,6 +278,29 @@ class CurveTest {
             double hull = 2 * (k - 1) * 0.8 + Math.PI * 0.8;
 
             assertThat(Circuit.around(row, 0.15).lengthMm()).isCloseTo(hull + Math.PI * 0.3, within(1e-9));
+        }
+    }
+
+    /** Source: the hull of equal circles in a row is a stadium, two sides and two half circles, however the row lies (textbook). */
+    @Test
+    void lineRoundARow_hasTwoSidesAndTwoEnds() {
+        for (int degrees = 0; degrees < 360; degrees += 7) {
+            double slant = Math.toRadians(degrees);
+            List<Circuit.Disc> row = new ArrayList<>();
+            for (int i = 0; i < 6; i++) {
+                row.add(new Circuit.Disc(i * 0.8 * Math.cos(slant), i * 0.8 * Math.sin(slant), 0.4));
+            }
+            List<CurvePiece> pieces = Circuit.around(row, 0.15).pieces();
+            List<CurvePiece> sides =
+                    pieces.stream().filter(Line.class::isInstance).toList();
+
+            assertThat(sides).as("%d degrees", degrees).hasSize(2);
+            assertThat(sides).allSatisfy(side -> assertThat(side.lengthMm()).isCloseTo(4, within(1e-9)));
+            assertThat(pieces.stream()
+                            .filter(Arc.class::isInstance)
+                            .mapToDouble(CurvePiece::turnRad)
+                            .sum())
+                    .isCloseTo(2 * Math.PI, within(1e-9));
         }
     }
 

@@ -66,7 +66,7 @@ class CurvedBeamTest {
     void insideStressOfAHook_agreesWithFiniteElements() {
         Fibres wire = Fibres.of(new Material(117_000, Metal.COPPER.flow().orElseThrow(), 0, 0), Round.of(1.25));
 
-        assertThat(Hold.ofHook(wire, Round.of(1.25), 4.125, Math.PI).insideMpaPerN())
+        assertThat(Bow.ofHook(wire, Round.of(1.25), 4.125, Math.PI).hold().insideMpaPerN())
                 .isCloseTo(25.75, Percentage.withPercentage(5));
     }
 }

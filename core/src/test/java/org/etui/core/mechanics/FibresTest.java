@@ -114,7 +114,8 @@ class FibresTest {
         Fibres bend = name.endsWith("stress-free")
                 ? straight
                 : Bending.toFree(straight, 1 / radius).after();
-        Hold hold = Hold.ofHook(bend, Round.of(hook ? 1.25 : 1.63), radius, Math.PI);
+        Hold hold =
+                Bow.ofHook(bend, Round.of(hook ? 1.25 : 1.63), radius, Math.PI).hold();
 
         double model = switch (quantity) {
             case "moment" -> onTool.toolMomentNmm();
@@ -210,8 +211,10 @@ class FibresTest {
         Flattening flat = Flattening.of(1.25, 0.9);
         Fibres hammered = formed.worked(flat.section(), flat.strain(), flat.growth());
 
-        Hold before = Hold.ofHook(formed, Round.of(1.25), radius, Math.toRadians(200));
-        Hold after = Hold.ofHook(hammered, flat.section(), radius * flat.growth(), Math.toRadians(200));
+        Hold before =
+                Bow.ofHook(formed, Round.of(1.25), radius, Math.toRadians(200)).hold();
+        Hold after = Bow.ofHook(hammered, flat.section(), radius * flat.growth(), Math.toRadians(200))
+                .hold();
 
         assertThat(before.startsToGiveN()).isBetween(5.0, 7.0);
         assertThat(before.holdsN()).isBetween(8.5, 10.0);
@@ -233,7 +236,7 @@ class FibresTest {
         Material material = new Material(MODULUS, scattered, 0, Material.KINEMATIC_SHARE);
         Fibres bend =
                 Bending.toFree(Fibres.of(material, Round.of(1.25)), 2 / 8.25).after();
-        return Hold.ofHook(bend, Round.of(1.25), 4.125, Math.PI);
+        return Bow.ofHook(bend, Round.of(1.25), 4.125, Math.PI).hold();
     }
 
     /** Common practice: a 7 mm hook in 0.4 mm wire of any metal but steel fails every closure in every temper. */
@@ -244,7 +247,7 @@ class FibresTest {
             Fibres straight = Fibres.of(Material.of(Wire.ofRound(metal, temper, 0.4)), Round.of(0.4));
             Fibres bend = Bending.toFree(straight, 2 / 7.4).after();
 
-            assertThat(Hold.ofHook(bend, Round.of(0.4), 3.7, Math.PI).holdsN())
+            assertThat(Bow.ofHook(bend, Round.of(0.4), 3.7, Math.PI).hold().holdsN())
                     .as("%s", temper)
                     .isLessThan(10);
         }
@@ -257,12 +260,14 @@ class FibresTest {
         Fibres bow = Bending.toFree(copper(0.8, Temper.DEAD_SOFT), 1 / radius).after();
         Flattening flat = Flattening.of(0.8, 0.6);
 
-        assertThat(Hold.ofBow(bow, Round.of(0.8), radius, Math.PI).holdsN()).isLessThan(1);
-        assertThat(Hold.ofBow(
+        assertThat(Bow.ofEarWire(bow, Round.of(0.8), radius, Math.PI).hold().holdsN())
+                .isLessThan(1);
+        assertThat(Bow.ofEarWire(
                                 bow.worked(flat.section(), flat.strain(), flat.growth()),
                                 flat.section(),
                                 radius * flat.growth(),
                                 Math.PI)
+                        .hold()
                         .holdsN())
                 .isGreaterThan(1);
     }

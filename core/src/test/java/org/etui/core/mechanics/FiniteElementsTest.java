@@ -59,7 +59,7 @@ class FiniteElementsTest {
         Flattening flat = Flattening.of(1.25, 0.9);
         Fibres wire = Fibres.of(isotropic(Metal.COPPER, flat.strain()), flat.section());
 
-        Hold hold = Hold.ofHook(wire, flat.section(), 4.4, Math.PI);
+        Hold hold = Bow.ofHook(wire, flat.section(), 4.4, Math.PI).hold();
 
         assertThat(flat.section()).isInstanceOf(Stadium.class);
         assertThat(flat.section().widthMm()).isCloseTo(1.478, Percentage.withPercentage(0.2));

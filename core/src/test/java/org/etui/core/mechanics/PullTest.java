@@ -17,7 +17,7 @@ class PullTest {
         Wire wire = Wire.ofRound(metal, temper, mm);
         Fibres bent = Bending.toFree(Fibres.of(Material.of(wire), wire.section()), 1 / R)
                 .after();
-        return Hold.ofHook(bent, wire.section(), R, Math.PI);
+        return Bow.ofHook(bent, wire.section(), R, Math.PI).hold();
     }
 
     private static double mouth(List<double[]> outline) {
@@ -42,6 +42,24 @@ class PullTest {
         assertThat(pull.opensMm()).isCloseTo(textbook, within(0.01 * textbook));
         assertThat(pull.staysMm()).isLessThan(0.02 * textbook);
         assertThat(pull.beyond()).isFalse();
+    }
+
+    /** A load is carried exactly as long as it is not above the greatest one that was solved for. */
+    @Test
+    void load_isCarriedUpToTheGreatest() {
+        for (Metal metal : List.of(Metal.COPPER, Metal.BRASS, Metal.STERLING_SILVER)) {
+            for (double mm : new double[] {0.3, 0.8, 2}) {
+                Hold hold = hook(metal, Temper.DEAD_SOFT, mm);
+                for (double share : new double[] {0.1, 0.9, 0.999, 1.001, 1.1, 3}) {
+                    assertThat(hold.bow().carries(Bow.Limit.HOLDS, share * hold.holdsN()))
+                            .as("%s %s mm, %s of what it holds", metal, mm, share)
+                            .isEqualTo(share < 1);
+                    assertThat(hold.bow().carries(Bow.Limit.STARTS_TO_GIVE, share * hold.startsToGiveN()))
+                            .as("%s %s mm, %s of where it gives", metal, mm, share)
+                            .isEqualTo(share < 1);
+                }
+            }
+        }
     }
 
     /** The drawing opens by as much as is said, keeps its length, and is a half ring with the mouth to the right at rest. */
