@@ -24,6 +24,8 @@ import org.etui.core.piece.Piece;
 import org.etui.core.piece.Place;
 import org.etui.core.piece.Purpose;
 import org.etui.core.piece.Strand;
+import org.etui.core.piece.With;
+import org.etui.core.piece.Work;
 import org.etui.core.wire.Wire;
 
 /**
@@ -34,6 +36,10 @@ import org.etui.core.wire.Wire;
 final class StoneFrame extends Pattern {
     /** Lashing and weaving wire as a share of the frame wire (common practice: two to four gauges finer). */
     private static final double FINE_SHARE = 0.5;
+
+    /** What a pendant hangs from is tapped hard when it is formed (common practice; the passes are an estimate). */
+    private static final Work HARDENED =
+            new Work.Mallet("harden-bail", "bail", List.of("bail"), 9, With.NYLON_MALLET, "forming");
 
     StoneFrame() {
         super(
@@ -111,7 +117,8 @@ final class StoneFrame extends Pattern {
         Part stone =
                 new Part("stone", PartKind.STONE, "stone", values.number("thicknessMm"), Optional.of("frame.side-1"));
         return Piece.of(title(), purpose, List.of(frame, bail, lashing, neck, weave))
-                .withParts(List.of(stone), List.of(new Join("frame.side-1", "stone")));
+                .withParts(List.of(stone), List.of(new Join("frame.side-1", "stone")))
+                .withWork(purpose.carriesLoad() ? List.of(HARDENED) : List.of());
     }
 
     private static Outline outline(Values values) {

@@ -268,4 +268,17 @@ class PatternsTest {
                 .isInstanceOf(BadInput.class)
                 .hasMessageContaining("outward, inward");
     }
+
+    /** Common practice: what a pendant hangs from is tapped hard; what hangs from nothing is not. */
+    @Test
+    void bailOfAPendant_isTappedHard_andHoldsWhatAPendantWants() {
+        Pattern frame = Patterns.find("stone-frame").orElseThrow();
+        Piece shown = frame.make(Map.of(), Optional.empty(), Optional.of(Purpose.DECORATIVE));
+
+        assertThat(frame.usual().work())
+                .singleElement()
+                .satisfies(w -> assertThat(w.elements()).containsExactly("bail"));
+        assertThat(Planner.plan(frame.usual(), PlanOptions.USUAL).advice()).isEmpty();
+        assertThat(shown.work()).isEmpty();
+    }
 }
