@@ -78,15 +78,6 @@ export const Steps = memo(function Steps(props: {
   );
 });
 
-/** Scrolls a step's line sideways until the step is seen; the page stays where it is. */
-function alongIntoView(step: HTMLLIElement) {
-  const line = step.parentElement;
-  if (!line) return;
-  const seen = line.getBoundingClientRect();
-  const own = step.getBoundingClientRect();
-  line.scrollLeft += Math.min(0, own.left - seen.left) + Math.max(0, own.right - seen.right);
-}
-
 const StepView = memo(function StepView(props: {
   /** the step */
   step: Operation;
@@ -104,7 +95,7 @@ const StepView = memo(function StepView(props: {
   const node = useRef<HTMLLIElement | null>(null);
   useEffect(() => {
     if (!open) return;
-    const soon = setTimeout(() => node.current && alongIntoView(node.current), 40);
+    const soon = setTimeout(() => node.current?.scrollIntoView({ block: 'nearest', inline: 'nearest' }), 40);
     return () => clearTimeout(soon);
   }, [open]);
   return (
