@@ -133,19 +133,19 @@ public final class Crossings {
         double y = s.pose().position().getY() - t.pose().position().getY();
         double squared = x * x + y * y;
         if (squared <= closeSquared) {
-            double distance = Math.sqrt(squared);
-            double part = APART_SHARE * thicknessMm;
-            touches.merge(
-                    new Part(Math.round(s.wireMm() / part), Math.round(t.wireMm() / part)),
-                    new Touch(distance, s, t),
-                    (a, b) -> a.distanceMm <= b.distanceMm ? a : b);
+            double length = APART_SHARE * thicknessMm;
+            Part part = new Part(Math.round(s.wireMm() / length), Math.round(t.wireMm() / length));
+            Touch known = touches.get(part);
+            if (known == null || squared < known.squaredMm2) {
+                touches.put(part, new Touch(squared, s, t));
+            }
         }
     }
 
     /** Limbs that run into each other without crossing, closest first, where no crossing is near. */
     private void addTouches() {
         touches.values().stream()
-                .sorted(Comparator.comparingDouble(Touch::distanceMm).thenComparingDouble(t -> t.one.wireMm()))
+                .sorted(Comparator.comparingDouble(Touch::squaredMm2).thenComparingDouble(t -> t.one.wireMm()))
                 .map(Touch::crossing)
                 .filter(c -> !isKnown(c, APART_SHARE * thicknessMm))
                 .forEach(found::add);
@@ -216,7 +216,7 @@ public final class Crossings {
     /** A stretch of the wire and another: only their closest touch counts. */
     private record Part(long one, long other) {}
 
-    private record Touch(double distanceMm, CentreLine.Station one, CentreLine.Station other) {
+    private record Touch(double squaredMm2, CentreLine.Station one, CentreLine.Station other) {
         Crossing crossing() {
             return new Crossing(one.wireMm(), other.wireMm(), one.pose().position());
         }

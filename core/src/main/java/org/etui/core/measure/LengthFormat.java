@@ -12,8 +12,14 @@ import org.etui.core.check.Check;
 public record LengthFormat(Units units) {
     private static final BigDecimal INCH_MM = new BigDecimal("25.4");
 
-    /** Noise of floating-point arithmetic that must not round a whole number up, mm. */
-    private static final double GRAIN_MM = 1e-9;
+    /**
+     * Lengths are taken to so many decimals of a mm first, since noise of floating-point arithmetic must not round a whole number up;
+     * a length too great for that is written as it is.
+     */
+    private static final int DECIMALS = 9;
+
+    private static final double GRAINS = 1e9;
+    private static final double GREATEST_MM = 1e9;
 
     /**
      * The number with its unit, such as {@code 83.0 mm} or {@code 3 5/16 in}.
@@ -33,8 +39,9 @@ public record LengthFormat(Units units) {
     /** The number alone, such as {@code 83.0} or {@code 3 5/16}. */
     public String number(double mm, Rounding rounding) {
         Check.that(Double.isFinite(mm), () -> "length must be finite, was " + mm + " mm");
-        double grain = rounding == Rounding.UP ? -GRAIN_MM : rounding == Rounding.DOWN ? GRAIN_MM : 0;
-        BigDecimal exact = BigDecimal.valueOf(mm + grain);
+        BigDecimal exact = Math.abs(mm) < GREATEST_MM
+                ? BigDecimal.valueOf(Math.round(mm * GRAINS), DECIMALS)
+                : BigDecimal.valueOf(mm);
         return units == Units.MM
                 ? unsigned(exact.setScale(1, rounding.mode())).toPlainString()
                 : fraction(exact, units == Units.IN ? 16 : 32, rounding);

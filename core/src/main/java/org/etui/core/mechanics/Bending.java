@@ -41,14 +41,18 @@ public record Bending(double toolCurvaturePerMm, double toolMomentNmm, Fibres af
         double guess =
                 freeCurvaturePerMm + way * Math.abs(before.momentAtNmm(freeCurvaturePerMm)) / before.stiffnessNmm2();
         double precise = 1e-8 * Math.max(Math.abs(freeCurvaturePerMm), most);
+        Fibres[] tried = {before};
         double tool = new BracketingNthOrderBrentSolver(1e-12, precise, before.fullMomentNmm() * Fibres.FREE, 5)
                 .solve(
                         EVALUATIONS,
-                        k -> before.bent(k).momentAtNmm(freeCurvaturePerMm),
+                        k -> {
+                            tried[0] = before.bent(k);
+                            return tried[0].momentAtNmm(freeCurvaturePerMm);
+                        },
                         from,
                         to,
                         guess > from && guess < to ? guess : (from + to) / 2);
-        Fibres held = before.bent(tool);
+        Fibres held = tried[0].curvaturePerMm() == tool ? tried[0] : before.bent(tool);
         return new Bending(tool, Math.abs(held.momentNmm()), held.bent(freeCurvaturePerMm));
     }
 }

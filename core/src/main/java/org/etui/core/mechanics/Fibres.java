@@ -52,7 +52,8 @@ public final class Fibres {
     private final double full;
     private final double spread;
     private final double rate;
-    private double moment = Double.NaN;
+    /** Reckoned when first asked for; volatile, since strands of one wire are worked side by side. */
+    private volatile double moment = Double.NaN;
 
     /** Bends from here that are reckoned already: one wire is bent alike many times. */
     private final Map<Bend, Bending> bends = new ConcurrentHashMap<>();
@@ -273,14 +274,16 @@ public final class Fibres {
 
     /** Bending moment that holds it, N·mm, positive where it bends further. */
     public double momentNmm() {
-        if (Double.isNaN(moment)) {
-            double sum = 0;
-            for (int i = 0; i < y.length; i++) {
-                sum += modulus * (strainAt(curvature, y[i]) - plastic[i]) * y[i] * area[i];
-            }
-            moment = sum;
+        double known = moment;
+        if (!Double.isNaN(known)) {
+            return known;
         }
-        return moment;
+        double sum = 0;
+        for (int i = 0; i < y.length; i++) {
+            sum += modulus * (strainAt(curvature, y[i]) - plastic[i]) * y[i] * area[i];
+        }
+        moment = sum;
+        return sum;
     }
 
     /** Bending stiffness while elastic, N·mm². */

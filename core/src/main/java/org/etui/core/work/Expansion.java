@@ -32,12 +32,13 @@ import org.etui.core.section.Section;
  * lead with a trim, a paddle is a straight with a flattening: one road, no special case. Spare is trimmed with the handle;
  * where there is none it is filed off first, since the ends are formed at once.
  *
+ * @param strand what is expanded
  * @param cut the straight wire, cut
  * @param operations in working order
  * @param stretch what is cut beyond the net length
  * @param handleAt where the handle is
  */
-record Expansion(Workpiece cut, List<Operation> operations, Stretch stretch, HandleAt handleAt) {
+record Expansion(Strand strand, Workpiece cut, List<Operation> operations, Stretch stretch, HandleAt handleAt) {
     // Names with a full stop, which no element can have.
     private static final String HANDLE_START = "handle.start";
     private static final String HANDLE_END = "handle.end";
@@ -66,7 +67,7 @@ record Expansion(Workpiece cut, List<Operation> operations, Stretch stretch, Han
             operations.add(new Operation.Trim(ids(runs, last)));
         }
         return new Expansion(
-                new Workpiece(strand.wire(), runs, anchor(strand)), List.copyOf(operations), stretch, handleAt);
+                strand, new Workpiece(strand.wire(), runs, anchor(strand)), List.copyOf(operations), stretch, handleAt);
     }
 
     private static boolean has(List<Run> runs, Set<String> ids) {

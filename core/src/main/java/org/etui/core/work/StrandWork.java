@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.etui.core.check.BadInput;
 import org.etui.core.check.Check;
 import org.etui.core.curve.CentreLine;
 import org.etui.core.curve.Crossing;
@@ -45,17 +46,24 @@ public record StrandWork(
     private static final double DRAWN_STEP_RAD = Math.toRadians(5);
     private static final int DRAWN_LEAST = 9;
 
-    /** Works every strand of a piece; what is bent alike of the same wire is reckoned once. */
+    /**
+     * Works every strand of a piece, side by side on the processors at hand; what is bent alike of the same wire is reckoned once.
+     *
+     * @throws BadInput for the first strand that cannot be made as it is meant
+     */
     public static List<StrandWork> all(Piece piece) {
         Map<Wire, Fibres> bought = new HashMap<>();
-        return piece.strands().stream()
-                .map(s -> of(piece, s, bought.computeIfAbsent(s.wire(), StrandWork::bought), Optional.empty()))
+        List<Expansion> expansions = piece.strands().stream()
+                .map(s -> Expansion.of(piece, s, bought.computeIfAbsent(s.wire(), StrandWork::bought)))
+                .toList();
+        return expansions.parallelStream()
+                .map(e -> of(piece, e, Optional.empty()))
                 .toList();
     }
 
     /** Works a strand of a piece. */
     public static StrandWork of(Piece piece, Strand strand) {
-        return of(piece, strand, bought(strand.wire()), Optional.empty());
+        return of(piece, Expansion.of(piece, strand, bought(strand.wire())), Optional.empty());
     }
 
     private static Fibres bought(Wire wire) {
@@ -69,11 +77,11 @@ public record StrandWork(
      * @param known the same strand in another piece
      */
     public static StrandWork of(Piece piece, Strand strand, StrandWork known) {
-        return of(piece, strand, bought(strand.wire()), Optional.of(known));
+        return of(piece, Expansion.of(piece, strand, bought(strand.wire())), Optional.of(known));
     }
 
-    private static StrandWork of(Piece piece, Strand strand, Fibres bought, Optional<StrandWork> known) {
-        Expansion expansion = Expansion.of(piece, strand, bought);
+    private static StrandWork of(Piece piece, Expansion expansion, Optional<StrandWork> known) {
+        Strand strand = expansion.strand();
         List<State> states = states(expansion, known);
         Workpiece workpiece = states.get(states.size() - 1).workpiece();
         List<Reading> readings = readings(piece, strand, expansion.operations(), states);

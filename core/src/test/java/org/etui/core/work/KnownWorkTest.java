@@ -40,6 +40,20 @@ class KnownWorkTest {
         }
     }
 
+    /** Strands that are worked side by side come out as each worked alone, in the order of the document. */
+    @ParameterizedTest
+    @MethodSource("patterns")
+    void strandsSideBySide_areThoseWorkedAlone(Pattern pattern) {
+        Piece piece = pattern.usual();
+        List<StrandWork> alone =
+                piece.strands().stream().map(s -> StrandWork.of(piece, s)).toList();
+
+        assertThat(StrandWork.all(piece))
+                .usingRecursiveComparison()
+                .ignoringFieldsMatchingRegexes(".*fibres\\.(moment|bends)")
+                .isEqualTo(alone);
+    }
+
     @ParameterizedTest
     @MethodSource("patterns")
     void formThatStays_isNotLookedForAgain_andOneThatChangesIs(Pattern pattern) {

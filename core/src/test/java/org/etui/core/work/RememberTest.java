@@ -173,6 +173,26 @@ class RememberTest {
                 .hasMessageContaining("strands.0.elements.0.insideMm");
     }
 
+    /** Strands are worked side by side; which is refused must not depend on which comes first by chance. */
+    @Test
+    void ofSeveralStrandsWithoutRoom_theFirstIsNamed() {
+        Curl tip = new Curl("tip", 0.2, 0.9, Turn.LEFT, 0, Optional.empty(), Target.FINISHED);
+        List<Strand> strands = new ArrayList<>();
+        List<Work> works = new ArrayList<>();
+        for (int i = 0; i < 12; i++) {
+            String id = "wire-" + i;
+            strands.add(Strand.of(id, "", Examples.copper(1.2), List.of(tip)));
+            if (i > 0) {
+                works.add(new Work.Flatten("f" + i, id, List.of("tip"), 0.6, With.CROSS_HAMMER, "forming"));
+            }
+        }
+        Piece piece = Piece.of("Tips", Purpose.DECORATIVE, strands).withWork(works);
+
+        assertThatThrownBy(() -> StrandWork.all(piece))
+                .isInstanceOf(BadInput.class)
+                .hasMessageContaining("strands.1.elements.0.insideMm");
+    }
+
     /** Open spirals grow, curls and rings open under the hammer, and closing again brings the inside back. */
     @Test
     void hammering_opens_andReclosingClosesAgain() {
