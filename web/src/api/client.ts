@@ -1,8 +1,10 @@
 import createClient from 'openapi-fetch';
 import type { paths } from './schema';
 import type {
+  BinPiece,
   Field,
   FieldGauge,
+  Imported,
   KeptPiece,
   KeptPrices,
   KeptTools,
@@ -43,6 +45,17 @@ export class Refused extends Error {
   }
 }
 
+/** Why something was refused, in a line: the first bad fields, or what is the matter. */
+export function reason(thrown: unknown): string {
+  if (thrown instanceof Refused && thrown.problem.violations.length > 0) {
+    return thrown.problem.violations
+      .slice(0, 4)
+      .map((v) => `${v.path} was ${v.value}: ${v.limit}`)
+      .join('; ');
+  }
+  return thrown instanceof Error ? thrown.message : String(thrown);
+}
+
 const UNREACHABLE: Problem = {
   status: 0,
   detail: 'Etui does not answer: is it still running?',
@@ -70,26 +83,51 @@ async function data<T>(call: Promise<{ data?: T; error?: unknown; response: Resp
   return answer.data as T;
 }
 
+let asked = 0;
+const WINDOW = Math.random().toString(36).slice(2);
+
+/** Asks under a name where the question may be taken back; the server stops working on it when it is. */
+async function askNamed(path: string, init: RequestInit, signal: AbortSignal): Promise<Response> {
+  const name = `${WINDOW}-${++asked}`;
+  const takeBack = () => {
+    void fetch(`/api/asked/${name}`, { method: 'DELETE', keepalive: true }).catch(() => undefined);
+  };
+  signal.addEventListener('abort', takeBack, { once: true });
+  try {
+    return await fetch(path, { ...init, signal, headers: { ...init.headers, 'Etui-Ask': name } });
+  } finally {
+    signal.removeEventListener('abort', takeBack);
+  }
+}
+
 /** A question with a document in it; asked at every change, so it goes without the typed client's detours. */
 function ask<T>(path: string, question: object, signal?: AbortSignal): Promise<T> {
+  const init = {
+    method: 'POST',
+    headers: { 'Content-Type': 'application/json' },
+    body: JSON.stringify(question),
+  };
+  const call = signal ? askNamed(path, init, signal) : fetch(path, init);
   return data(
-    fetch(path, {
-      method: 'POST',
-      headers: { 'Content-Type': 'application/json' },
-      body: JSON.stringify(question),
-      signal: signal ?? null,
-    }).then(async (response) => {
+    call.then(async (response) => {
       const body: unknown = await response.json();
       return response.ok ? { data: body as T, response } : { error: body, response };
     }),
   );
 }
 
+function sendFile(path: string, file: File): Promise<Response> {
+  const type = file.name.endsWith('.zip') ? 'application/zip' : 'application/json';
+  return fetch(path, { method: 'POST', headers: { 'Content-Type': type }, body: file });
+}
+
 /** Units that the server writes lengths in. */
 export type ServerUnits = 'mm' | 'in' | 'in32';
 
 export const api = {
-  tray: () => data(client.GET('/api/pieces')),
+  /** A page of the tray. */
+  tray: (from: number, most: number, signal?: AbortSignal) =>
+    data(client.GET('/api/pieces', { params: { query: { from, most } }, signal: signal ?? null })),
   metals: () => data(client.GET('/api/metals')),
   reasons: () => data(client.GET('/api/reasons')),
   tools: () => data<KeptTools>(client.GET('/api/tools') as never),
@@ -215,18 +253,31 @@ export const api = {
   cautions: () => data(client.GET('/api/cautions')),
   sizes: (question: { worn: Worn; girthMm: number; easeMm?: number; thicknessMm: number; widthMm: number }) =>
     ask<Sizes>('/api/sizes', question),
-  /** Keeps every document of a file, or none of them. */
-  importFile: (file: File) =>
-    data<KeptPiece[]>(
-      fetch('/api/pieces/import', {
-        method: 'POST',
-        headers: { 'Content-Type': file.name.endsWith('.zip') ? 'application/zip' : 'application/json' },
-        body: file,
-      }).then(async (response) => {
+  /** Keeps every document of a file; says what becomes of pieces that are on the tray already. */
+  importFile: (file: File, existing: 'ask' | 'replace' | 'both' | 'leave') =>
+    data<Imported>(
+      sendFile(`/api/pieces/import?existing=${existing}`, file).then(async (response) => {
         const body: unknown = await response.json();
-        return response.ok ? { data: body as KeptPiece[], response } : { error: body, response };
+        return response.ok ? { data: body as Imported, response } : { error: body, response };
       }),
     ),
+  /** Keeps a job out of a file. */
+  importJob: (file: File) =>
+    data<KeptJob>(
+      sendFile('/api/jobs/import', file).then(async (response) => {
+        const body: unknown = await response.json();
+        return response.ok ? { data: body as KeptJob, response } : { error: body, response };
+      }),
+    ),
+  /** What lies in the bin. */
+  bin: () => data<BinPiece[]>(client.GET('/api/pieces/bin') as never),
+  jobBin: () => data<BinPiece[]>(client.GET('/api/jobs/bin') as never),
+  /** Empties both bins for good. */
+  emptyBin: async () => {
+    const pieces = await data(client.DELETE('/api/pieces/bin'));
+    const jobs = await data(client.DELETE('/api/jobs/bin'));
+    return (pieces?.pieces ?? 0) + (jobs?.pieces ?? 0);
+  },
   length: (text: string, unit: ServerUnits) =>
     data(client.POST('/api/lengths', { body: { text, unit, measures: {} } })),
 };

@@ -1,9 +1,41 @@
-import { queryOptions } from '@tanstack/react-query';
+import { queryOptions, type QueryClient } from '@tanstack/react-query';
 import { api } from './client';
+import type { TrayPiece } from './types';
+
+/** So many pieces come at once: the first of them are seen while the others are on their way. */
+const PAGE = 200;
+
+/** Every page of the tray, one after the other; where nothing is shown yet, each as soon as it is there. */
+async function wholeTray(context: {
+  client: QueryClient;
+  queryKey: readonly string[];
+  signal: AbortSignal;
+}): Promise<TrayPiece[]> {
+  const first = context.client.getQueryData(context.queryKey) === undefined;
+  const all: TrayPiece[] = [];
+  for (;;) {
+    const page = await api.tray(all.length, PAGE, context.signal);
+    all.push(...page);
+    if (page.length < PAGE) return all;
+    if (first) context.client.setQueryData(context.queryKey, [...all]);
+  }
+}
 
 /** Query options, one factory a resource. Tables never change while the application runs. */
 export const queries = {
-  tray: () => queryOptions({ queryKey: ['pieces'], queryFn: api.tray }),
+  /** Rows whose figures are still being worked out are asked for again. */
+  tray: () =>
+    queryOptions({
+      queryKey: ['pieces'],
+      queryFn: wholeTray,
+      refetchInterval: (query) => (query.state.data?.some((p) => p.waiting) ? 700 : false),
+    }),
+  bin: () =>
+    queryOptions({
+      queryKey: ['bin'],
+      queryFn: async () => ({ pieces: await api.bin(), jobs: await api.jobBin() }),
+      gcTime: 0,
+    }),
   piece: (id: string) => queryOptions({ queryKey: ['pieces', id], queryFn: () => api.piece(id), gcTime: 0 }),
   patterns: () => queryOptions({ queryKey: ['patterns'], queryFn: api.patterns, staleTime: Infinity }),
   metals: () => queryOptions({ queryKey: ['metals'], queryFn: api.metals, staleTime: Infinity }),

@@ -564,6 +564,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["importFile_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/fields": {
         parameters: {
             query?: never;
@@ -604,6 +620,38 @@ export interface paths {
             cookie?: never;
         };
         get: operations["care"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/together/tables/{table}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["togetherTable"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/together/sheets/{sheet}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["togetherSheet"];
         put?: never;
         post?: never;
         delete?: never;
@@ -756,6 +804,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pieces/bin": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["bin"];
+        put?: never;
+        post?: never;
+        delete: operations["emptyBin"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/patterns": {
         parameters: {
             query?: never;
@@ -836,6 +900,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/export": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["export_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/bin": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["bin_1"];
+        put?: never;
+        post?: never;
+        delete: operations["emptyBin_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/gauges": {
         parameters: {
             query?: never;
@@ -879,6 +975,22 @@ export interface paths {
         put?: never;
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/asked/{ask}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["takeBack"];
         options?: never;
         head?: never;
         patch?: never;
@@ -2830,6 +2942,30 @@ export interface components {
             /** @description mass of that length, g */
             massG: number;
         };
+        ImportsImported: {
+            /** @description new on the tray */
+            kept: components["schemas"]["KeptPiece"][];
+            /** @description on the tray before, changed now */
+            replaced: components["schemas"]["KeptPiece"][];
+            /** @description names of what was on the tray and stays as it was */
+            left: string[];
+            /** @description what in the archive is no piece */
+            refused: components["schemas"]["FilesRefused"][];
+        };
+        FilesRefused: {
+            /** @description its name in the archive */
+            file: string;
+            /** @description why it is not taken */
+            violations: components["schemas"]["Violation"][];
+        };
+        Violation: {
+            /** @description where in the document, such as strands.0.elements.2.insideMm */
+            path: string;
+            /** @description what was given */
+            value: string;
+            /** @description what is allowed, with unit */
+            limit: string;
+        };
         PairMend: {
             /** @description id of what was measured across */
             element: string;
@@ -3045,8 +3181,12 @@ export interface components {
             minds: number;
             /** @description wire for the whole piece */
             totals: components["schemas"]["PlanTotals"];
-            /** @description its finished form */
+            /** @description its finished form, in as few points as the eye needs */
             drawing: components["schemas"]["Drawing"][];
+            /** @description why it cannot be shown; absent where it can; it can still be saved as a file */
+            wrong?: string;
+            /** @description whether its figures are still being worked out: ask again */
+            waiting: boolean;
         };
         Drawing: {
             /**
@@ -3062,6 +3202,14 @@ export interface components {
             drawnMm: number[];
             /** @description where it lies over itself */
             crossings: components["schemas"]["PlanOver"][];
+        };
+        PieceControllerBinPiece: {
+            /** @description its name in the store */
+            id: string;
+            /** @description what it is called */
+            name: string;
+            /** @description when it was put in, ISO 8601 */
+            deletedAt: string;
         };
         PatternControllerPatternRow: {
             /** @description its name */
@@ -3216,6 +3364,10 @@ export interface components {
             /** @description whether it is an estimate */
             estimate: boolean;
         };
+        PieceControllerEmptied: {
+            /** @description how many are gone */
+            pieces: number;
+        };
         Toolbox: {
             /** @description the tools */
             tools: components["schemas"]["OwnedTool"][];
@@ -3340,6 +3492,19 @@ export interface components {
             measures: {
                 [key: string]: number;
             };
+        };
+        JobFile: {
+            /**
+             * @description always etui-job-file
+             * @enum {string}
+             */
+            format: "etui-job-file";
+            /** @description always 1 */
+            version: number;
+            /** @description the job; the piece that it names is the one beside it */
+            job: components["schemas"]["Job"];
+            /** @description the piece */
+            piece: components["schemas"]["Piece"];
         };
         PlanControllerFieldQuestion: {
             /** @description the document */
@@ -3992,7 +4157,10 @@ export interface operations {
     };
     tray: {
         parameters: {
-            query?: never;
+            query?: {
+                from?: number;
+                most?: number;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -4128,7 +4296,9 @@ export interface operations {
     };
     importFile: {
         parameters: {
-            query?: never;
+            query?: {
+                existing?: string;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -4146,7 +4316,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["KeptPiece"][];
+                    "application/json": components["schemas"]["ImportsImported"];
                 };
             };
         };
@@ -4427,6 +4597,30 @@ export interface operations {
             };
         };
     };
+    importFile_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JobFile"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptJob"];
+                };
+            };
+        };
+    };
     field: {
         parameters: {
             query?: never;
@@ -4491,6 +4685,57 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Care"][];
+                };
+            };
+        };
+    };
+    togetherTable: {
+        parameters: {
+            query: {
+                ids: string[];
+            };
+            header?: never;
+            path: {
+                table: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
+                };
+            };
+        };
+    };
+    togetherSheet: {
+        parameters: {
+            query: {
+                ids: string[];
+                format?: string;
+                paper?: string;
+                units?: string;
+            };
+            header?: never;
+            path: {
+                sheet: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
                 };
             };
         };
@@ -4699,6 +4944,46 @@ export interface operations {
             };
         };
     };
+    bin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PieceControllerBinPiece"][];
+                };
+            };
+        };
+    };
+    emptyBin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PieceControllerEmptied"];
+                };
+            };
+        };
+    };
     patterns: {
         parameters: {
             query?: never;
@@ -4811,6 +5096,68 @@ export interface operations {
             };
         };
     };
+    export_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
+                };
+            };
+        };
+    };
+    bin_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PieceControllerBinPiece"][];
+                };
+            };
+        };
+    };
+    emptyBin_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PieceControllerEmptied"];
+                };
+            };
+        };
+    };
     gauges: {
         parameters: {
             query?: {
@@ -4870,6 +5217,26 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["Caution"][];
                 };
+            };
+        };
+    };
+    takeBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                ask: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

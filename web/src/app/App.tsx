@@ -12,6 +12,7 @@ import { Tray } from '../tray/Tray';
 import { OutsideFrame } from './OutsideFrame';
 import { PieceFrame } from './PieceFrame';
 
+const Bin = lazy(() => import('../tray/Bin').then((m) => ({ default: m.Bin })));
 const Cut = lazy(() => import('../stations/cut/Cut').then((m) => ({ default: m.Cut })));
 const Harden = lazy(() => import('../stations/harden/Harden').then((m) => ({ default: m.Harden })));
 const MeasureIt = lazy(() => import('../tray/MeasureIt').then((m) => ({ default: m.MeasureIt })));
@@ -35,6 +36,7 @@ export function App() {
       <Route element={<OutsideFrame />}>
         <Route path="/tray" element={<Tray />} />
         <Route path="/tray/new" element={<NewPiece />} />
+        <Route path="/tray/bin" element={<Bin />} />
         <Route path="/tray/measure" element={<MeasureIt />} />
         <Route path="/rack" element={<Rack />} />
         <Route path="/bath" element={<Bath />} />

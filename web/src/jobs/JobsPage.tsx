@@ -1,9 +1,9 @@
 import Snackbar from '@mui/material/Snackbar';
 import Button from '@mui/material/Button';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useMemo, useState } from 'react';
+import { useMemo, useRef, useState } from 'react';
 import { Link } from 'react-router';
-import { api } from '../api/client';
+import { api, reason } from '../api/client';
 import { queries } from '../api/queries';
 import type { JobRow } from '../api/types';
 import { useSettings } from '../app/settings';
@@ -34,6 +34,12 @@ export function JobsPage() {
           </p>
         </section>
       )}
+      <p className="tools-row">
+        <OpenJob />
+        <Link className="plain" to="/tray/bin">
+          bin
+        </Link>
+      </p>
       <ol className="jobs">
         {sorted.map((job) => (
           <li key={job.id}>
@@ -54,6 +60,11 @@ export function JobsPage() {
               <Link className="plain" to={`/jobs/${job.id}`}>
                 sizes, cut table, paper
               </Link>
+              {!job.wrong && (
+                <a className="plain" href={`/api/jobs/${job.id}/export`}>
+                  save as a file
+                </a>
+              )}
               <button
                 className="plain"
                 onClick={() => remove.mutate(job, { onSuccess: () => setGone(job) })}
@@ -83,6 +94,37 @@ export function JobsPage() {
         }
       />
     </div>
+  );
+}
+
+/** A job comes out of a file, with its piece. */
+function OpenJob() {
+  const cache = useQueryClient();
+  const chooser = useRef<HTMLInputElement>(null);
+  const read = useMutation({
+    mutationFn: (file: File) => api.importJob(file),
+    onSuccess: () =>
+      Promise.all([cache.invalidateQueries(queries.jobs()), cache.invalidateQueries(queries.tray())]),
+  });
+  return (
+    <>
+      <button className="plain" onClick={() => chooser.current?.click()}>
+        open a job file
+      </button>
+      <input
+        ref={chooser}
+        type="file"
+        hidden
+        accept=".json"
+        onChange={(e) => {
+          const file = e.target.files?.[0];
+          if (file) read.mutate(file);
+          e.target.value = '';
+        }}
+      />
+      {read.error && <span role="alert">Not taken, nothing was changed: {reason(read.error)}</span>}
+      {read.data && <span role="status">{read.data.document.name} is among the jobs now.</span>}
+    </>
   );
 }
 

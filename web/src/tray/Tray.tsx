@@ -3,10 +3,10 @@ import Snackbar from '@mui/material/Snackbar';
 import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { memo, useMemo, useRef, useState } from 'react';
+import { memo, useCallback, useMemo, useState, type MouseEvent } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useNavigate } from 'react-router';
-import { api, Refused } from '../api/client';
+import { api } from '../api/client';
 import { queries } from '../api/queries';
 import type { TrayPiece } from '../api/types';
 import { useSettings } from '../app/settings';
@@ -14,7 +14,8 @@ import { length, mass, wireLength, words } from '../app/units';
 import { Mat, matSquare } from '../wire/Mat';
 import { useSize } from '../wire/useSize';
 import { WireForm } from '../wire/WireForm';
-import { layRows, trayScale, type Lying } from './layout';
+import { Files } from './Files';
+import { inSight, layRows, trayScale, type Lying } from './layout';
 
 /** Every piece on one mat, drawn to one scale. */
 export function Tray() {
@@ -24,6 +25,8 @@ export function Tray() {
   const { units } = useSettings();
   const [gone, setGone] = useState<TrayPiece>();
   const [nearer, setNearer] = useState(0);
+  const [top, setTop] = useState(0);
+  const [chosen, setChosen] = useState<ReadonlySet<string>>();
   const cache = useQueryClient();
   const restore = useMutation({
     mutationFn: (id: string) => api.restore(id),
@@ -38,6 +41,14 @@ export function Tray() {
     const scale = Math.min(30, Math.max(1.2, fitted * 1.25 ** nearer));
     return { scale, ...layRows(pieces, width - 2, scale) };
   }, [pieces, fitted, nearer, width]);
+  const seen = useMemo(() => inSight(laid?.lying ?? [], top, height), [laid, top, height]);
+  const toggle = useCallback((id: string) => {
+    setChosen((old) => {
+      const next = new Set(old);
+      if (!next.delete(id)) next.add(id);
+      return next;
+    });
+  }, []);
   useHotkeys(['plus', 'equal', 'add'], () => setNearer((n) => Math.min(8, n + 1)), { preventDefault: true });
   useHotkeys(['minus', 'subtract'], () => setNearer((n) => Math.max(-4, n - 1)), { preventDefault: true });
 
@@ -45,7 +56,8 @@ export function Tray() {
   if (pieces?.length === 0) return <EmptyTray />;
   return (
     <div className="tray-page">
-      <div className="tray-mat" ref={ref}>
+      <div className="tray-mat" ref={ref} onScroll={(e) => setTop(e.currentTarget.scrollTop)}>
+        {!laid && <p role="status">Laying out the tray …</p>}
         {laid && (
           <div style={{ position: 'relative', height: Math.max(laid.height, height - 2) }}>
             <svg width="100%" height="100%" style={{ position: 'absolute' }} aria-hidden="true">
@@ -57,8 +69,15 @@ export function Tray() {
                 originY={0}
               />
             </svg>
-            {laid.lying.map((l) => (
-              <OnTray key={l.piece.id} at={l} scale={laid.scale} onGone={setGone} />
+            {seen.map((l) => (
+              <OnTray
+                key={l.piece.id}
+                at={l}
+                scale={laid.scale}
+                onGone={setGone}
+                chosen={chosen?.has(l.piece.id)}
+                onChoose={toggle}
+              />
             ))}
           </div>
         )}
@@ -91,13 +110,28 @@ export function Tray() {
             <b>{wireLength(mm, units)}</b> {words(metal)}
           </span>
         ))}
-        <Files />
-        <Link to="/tray/measure" className="plain">
-          I have one: measure it
-        </Link>
-        <Button component={Link} to="/tray/new" variant="contained">
-          New piece
-        </Button>
+        {chosen ? (
+          <Chosen
+            ids={(pieces ?? []).map((p) => p.id).filter((id) => chosen.has(id))}
+            onDone={() => setChosen(undefined)}
+          />
+        ) : (
+          <>
+            <Files />
+            <button className="plain" onClick={() => setChosen(new Set())}>
+              choose several
+            </button>
+            <Link to="/tray/bin" className="plain">
+              bin
+            </Link>
+            <Link to="/tray/measure" className="plain">
+              I have one: measure it
+            </Link>
+            <Button component={Link} to="/tray/new" variant="contained">
+              New piece
+            </Button>
+          </>
+        )}
       </footer>
       <Snackbar
         open={Boolean(gone)}
@@ -120,64 +154,36 @@ export function Tray() {
   );
 }
 
-/** Pieces come from files and leave as files. */
-function Files() {
-  const cache = useQueryClient();
-  const [said, setSaid] = useState<{ wrong: boolean; text: string }>();
-  const chooser = useRef<HTMLInputElement>(null);
-  const read = useMutation({
-    mutationFn: async (files: readonly File[]) => {
-      const names: string[] = [];
-      for (const file of files) {
-        try {
-          names.push(...(await api.importFile(file)).map((k) => k.document.name));
-        } catch (thrown) {
-          const why =
-            thrown instanceof Refused && thrown.problem.violations.length > 0
-              ? thrown.problem.violations
-                  .slice(0, 4)
-                  .map((v) => `${v.path} was ${v.value}: ${v.limit}`)
-                  .join('; ')
-              : String(thrown instanceof Error ? thrown.message : thrown);
-          throw new Error(`${file.name} is not taken, nothing was changed: ${why}`, { cause: thrown });
-        }
-      }
-      return names;
-    },
-    onSuccess: (names) => setSaid({ wrong: false, text: `On the tray: ${names.join(', ')}` }),
-    onError: (thrown) => setSaid({ wrong: true, text: thrown.message }),
-    onSettled: () => cache.invalidateQueries(queries.tray()),
-  });
+/** Several pieces, cut from one list or saved together. */
+function Chosen(props: {
+  /** names in the store of those chosen, in the order of the tray */
+  ids: readonly string[];
+  /** called when choosing ends */
+  onDone: () => void;
+}) {
+  const { units } = useSettings();
+  const query = props.ids.map((id) => `ids=${encodeURIComponent(id)}`).join('&');
+  const none = props.ids.length === 0;
   return (
-    <span className="apart">
-      <button className="plain" onClick={() => chooser.current?.click()}>
-        open files
-      </button>
-      <input
-        ref={chooser}
-        type="file"
-        hidden
-        accept=".json,.zip"
-        multiple
-        onChange={(e) => {
-          read.mutate([...(e.target.files ?? [])]);
-          e.target.value = '';
-        }}
-      />
-      <a className="plain" href="/api/pieces/export">
-        save all
-      </a>
-      <Snackbar
-        open={Boolean(said)}
-        autoHideDuration={said?.wrong ? null : 8000}
-        onClose={(_, why) => why !== 'clickaway' && setSaid(undefined)}
-        message={<span role={said?.wrong ? 'alert' : 'status'}>{said?.text}</span>}
-        action={
-          <Button color="inherit" onClick={() => setSaid(undefined)}>
-            All right
-          </Button>
-        }
-      />
+    <span className="apart chosen" role="group" aria-label="chosen pieces">
+      <span role="status">{none ? 'Press the pieces to choose' : `${props.ids.length} chosen`}</span>
+      <Button
+        disabled={none}
+        href={`/api/together/sheets/marks?${query}&units=${units}&paper=${units === 'mm' ? 'a4' : 'letter'}`}
+        target="_blank"
+        rel="noreferrer"
+      >
+        Marks on paper
+      </Button>
+      <Button disabled={none} href={`/api/together/tables/cut-list?${query}`}>
+        One cut list
+      </Button>
+      <Button disabled={none} href={`/api/pieces/export?${query}`}>
+        Save as files
+      </Button>
+      <Button variant="contained" onClick={props.onDone}>
+        Done
+      </Button>
     </span>
   );
 }
@@ -216,8 +222,12 @@ const OnTray = memo(function OnTray(props: {
   scale: number;
   /** called when it was taken off the tray */
   onGone: (piece: TrayPiece) => void;
+  /** whether it is chosen; undefined while nothing is being chosen */
+  chosen: boolean | undefined;
+  /** called with its name in the store when it is pressed while choosing */
+  onChoose: (id: string) => void;
 }) {
-  const { at, scale } = props;
+  const { at, scale, chosen } = props;
   const { piece, drawn, box } = at;
   const { units } = useSettings();
   const go = useNavigate();
@@ -247,17 +257,29 @@ const OnTray = memo(function OnTray(props: {
       void go(`/jobs/${job.id}`);
     },
   });
-  const says = piece.stops
-    ? `${piece.stops} stop`
-    : piece.minds
-      ? `${piece.minds} mind`
-      : `${piece.steps} steps`;
+  const says = piece.wrong
+    ? 'cannot be shown'
+    : piece.waiting
+      ? 'being worked out …'
+      : piece.stops
+        ? `${piece.stops} stop`
+        : piece.minds
+          ? `${piece.minds} mind`
+          : `${piece.steps} steps`;
   return (
     <>
       <Link
         to={`/pieces/${piece.id}/shape`}
-        className="tray-piece"
+        className={chosen ? 'tray-piece chosen' : 'tray-piece'}
         style={{ left: at.left, top: at.top, width: at.width }}
+        {...(chosen !== undefined && {
+          role: 'checkbox',
+          'aria-checked': chosen,
+          onClick: (e: MouseEvent) => {
+            e.preventDefault();
+            props.onChoose(piece.id);
+          },
+        })}
       >
         <svg width={drawn.width} height={drawn.height} aria-hidden="true">
           <g
@@ -269,14 +291,18 @@ const OnTray = memo(function OnTray(props: {
           </g>
         </svg>
         <strong>{piece.name}</strong>
-        <span>
-          {piece.strands > 1
-            ? `${piece.wires} wires in ${piece.strands} strands`
-            : `cut ${piece.wires > 1 ? `${piece.wires} × ` : ''}${length(piece.cutMm, units, 'up')}`}{' '}
-          · {mass(piece.totals.massG)}
-        </span>
-        <span className={piece.stops ? 'stop' : piece.minds ? 'mind' : undefined}>
-          {words(piece.purpose)} · {says}
+        {piece.wrong && <span className="stop">{piece.wrong}</span>}
+        {!piece.wrong && !piece.waiting && (
+          <span>
+            {piece.strands > 1
+              ? `${piece.wires} wires in ${piece.strands} strands`
+              : `cut ${piece.wires > 1 ? `${piece.wires} × ` : ''}${length(piece.cutMm, units, 'up')}`}{' '}
+            · {mass(piece.totals.massG)}
+          </span>
+        )}
+        <span className={piece.stops || piece.wrong ? 'stop' : piece.minds ? 'mind' : undefined}>
+          {!piece.wrong && !piece.waiting && `${words(piece.purpose)} · `}
+          {says}
         </span>
       </Link>
       <button

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { TrayPiece } from '../api/types';
-import { layRows, trayScale } from './layout';
+import { inSight, layRows, trayScale } from './layout';
 
 function rod(id: number, mm: number): TrayPiece {
   const drawing = [
@@ -42,5 +42,23 @@ describe('the tray', () => {
 
   it('draws few pieces larger than many, at one scale', () => {
     expect(trayScale(pieces.slice(0, 3), 1200, 600)).toBeGreaterThan(trayScale(pieces, 1200, 600));
+  });
+
+  it('draws all of a small tray, and of a large one what is near', () => {
+    const many = Array.from({ length: 2000 }, (_, i) => rod(i, 20));
+    const { lying, height } = layRows(many, 1200, 3);
+    const near = inSight(lying, height / 2, 600);
+    expect(inSight(lying.slice(0, 40), height / 2, 600)).toHaveLength(40);
+    expect(near.length).toBeGreaterThan(20);
+    expect(near.length).toBeLessThan(200);
+    const seen = lying.filter((l) => l.top >= height / 2 && l.top <= height / 2 + 600);
+    expect(near).toEqual(expect.arrayContaining(seen));
+  });
+
+  it('gives room to a piece that cannot be drawn', () => {
+    const none = { id: 'x', name: 'Broken', drawing: [] } as unknown as TrayPiece;
+    const { lying } = layRows([none], 1200, 3);
+    expect(lying[0]?.drawn.width).toBeGreaterThan(0);
+    expect(lying[0]?.width).toBeLessThan(1200);
   });
 });

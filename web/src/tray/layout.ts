@@ -20,8 +20,12 @@ export interface Lying {
 
 /** Room that the words under a form take, px. */
 const WORDS = { width: 214, height: 68 };
+const DRAWN_WHOLE = 60;
 const GAP = 26;
 const MARGIN = 24;
+
+/** The place of a piece that cannot be drawn, or not yet, mm. */
+const NOTHING = { x: 0, y: 0, width: 24, height: 14 };
 
 const scenes = new WeakMap<TrayPiece, { scene: Scene; box: Lying['box'] }>();
 
@@ -30,7 +34,7 @@ export function formOf(piece: TrayPiece): { scene: Scene; box: Lying['box'] } {
   const known = scenes.get(piece);
   if (known) return known;
   const scene = sceneOf(piece.drawing.map(drawn));
-  const form = { scene, box: sceneBox(scene) };
+  const form = { scene, box: scene.wires.length > 0 ? sceneBox(scene) : NOTHING };
   scenes.set(piece, form);
   return form;
 }
@@ -68,9 +72,18 @@ export function layRows(
   return { lying, height: top - GAP + MARGIN };
 }
 
+/** What lies within two heights of what is seen; small trays are drawn whole. */
+export function inSight(lying: readonly Lying[], top: number, height: number): readonly Lying[] {
+  if (lying.length <= DRAWN_WHOLE) return lying;
+  return lying.filter(
+    (l) => l.top + l.drawn.height + WORDS.height > top - height && l.top < top + 2 * height,
+  );
+}
+
 /** The largest scale at which everything still lies within the height; never below the least, then it scrolls. */
 export function trayScale(pieces: readonly TrayPiece[], width: number, height: number): number {
   const [least, most] = [2.4, 12];
+  if (pieces.length > DRAWN_WHOLE) return least;
   for (let scale = most; scale > least; scale -= 0.1) {
     const widest = Math.max(...pieces.map((p) => formOf(p).box.width * scale));
     if (widest + 2 * MARGIN <= width && layRows(pieces, width, scale).height <= height) return scale;

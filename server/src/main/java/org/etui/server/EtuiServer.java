@@ -3,6 +3,7 @@ package org.etui.server;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Clock;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import org.mybatis.spring.annotation.MapperScan;
@@ -18,6 +19,7 @@ public class EtuiServer {
     private static final String PRAGMAS =
             "?journal_mode=WAL&foreign_keys=on&busy_timeout=5000&synchronous=FULL&transaction_mode=IMMEDIATE";
 
+    private static final String USUAL_PORT = "8417";
     private static final int FOLDER_IN_USE = 3;
     private static final int WRONG_CALL = 2;
 
@@ -34,15 +36,21 @@ public class EtuiServer {
                     "Etui answers on 127.0.0.1 only; another address needs a passphrase, which is not built yet.");
         }
         try {
+            DataFile.requirePort(
+                    options.containsOption("server.port")
+                            ? String.join("", options.getOptionValues("server.port"))
+                            : USUAL_PORT);
             FolderLock.take(data);
+            DataFile.keepToOneself(data);
             if (options.containsOption("etui.fresh")) {
                 if (!options.containsOption("etui.demo")) {
                     fail(WRONG_CALL, "--fresh empties demo data only.");
                 }
                 empty(data);
             }
-        } catch (FolderLock.InUse inUse) {
-            fail(FOLDER_IN_USE, inUse.getMessage());
+            new DataFile(data, Clock.systemUTC()).check();
+        } catch (FolderLock.InUse | DataFile.Unusable unusable) {
+            fail(FOLDER_IN_USE, unusable.getMessage());
         } catch (IOException unusable) {
             fail(FOLDER_IN_USE, "The folder " + data + " cannot be used: " + unusable.getMessage());
         }
@@ -54,7 +62,7 @@ public class EtuiServer {
     /** Properties that follow from the data folder. */
     public static Map<String, Object> properties(Path data) {
         Map<String, Object> properties = new LinkedHashMap<>();
-        properties.put("spring.datasource.url", "jdbc:sqlite:" + data.resolve("etui.db") + PRAGMAS);
+        properties.put("spring.datasource.url", "jdbc:sqlite:" + data.resolve(DataFile.NAME) + PRAGMAS);
         properties.put("spring.datasource.hikari.maximum-pool-size", "4");
         properties.put("etui.data", data.toString());
         return properties;

@@ -7,7 +7,22 @@ public final class Check {
     /** The greatest number the contract knows, in whatever unit: a length of 100 m. */
     public static final double GREATEST = 1e5;
 
+    /**
+     * The least size that the contract knows, in whatever unit: a hundredth of a millimetre, a degree, a turn. Finer wire than that
+     * is not drawn, and no hand measures less.
+     */
+    public static final double SMALLEST = 0.01;
+
     private Check() {}
+
+    /**
+     * A size that a hand can make: from {@link #SMALLEST} to {@link #GREATEST}.
+     *
+     * @throws IllegalArgumentException if it is not
+     */
+    public static double size(String field, double value) {
+        return within(field, value, SMALLEST, GREATEST);
+    }
 
     /**
      * A finite number above zero and at most {@link #GREATEST}.

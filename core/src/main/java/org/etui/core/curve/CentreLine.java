@@ -97,8 +97,7 @@ public record CentreLine(List<Placed> pieces) {
             if (length == 0 && pieces.size() > 1) {
                 continue;
             }
-            double step = stepRad(piece, stepRad);
-            int steps = Math.max(leastOf.applyAsInt(index) - 1, (int) Math.ceil(piece.turnRad() / step));
+            int steps = steps(piece, stepRad, leastOf.applyAsInt(index) - 1);
             Pose origin = placed.start().then(piece.origin());
             for (int i = 0; i <= steps; i++) {
                 double share = (double) i / steps;
@@ -109,6 +108,11 @@ public record CentreLine(List<Placed> pieces) {
             }
         }
         return stations;
+    }
+
+    /** How many steps a piece is drawn in where one to every {@code stepRad} of turn is asked for, at least {@code least}. */
+    public static int steps(CurvePiece piece, double stepRad, int least) {
+        return Math.max(least, (int) Math.ceil(piece.turnRad() / stepRad(piece, stepRad)));
     }
 
     /** The sagitta of a chord over an angle is r·(1 − cos(angle/2)): textbook. The radius is the mean one of the piece. */

@@ -35,11 +35,18 @@ public final class Crossings {
 
     private static final int ROUNDS = 30;
 
+    /** More places than this in one line are no piece of a bench: looking for them ends there. */
+    public static final int MOST = 1500;
+
+    /** So many touches may be under way to that: most of them turn out to be one. */
+    private static final int MOST_TOUCHES = 4 * MOST;
+
     private final CentreLine line;
     private final int[] groups;
     private final double thicknessMm;
     private final double closeSquared;
     private final List<Crossing> found = new ArrayList<>();
+    private final Map<Part, List<Crossing>> foundAt = new HashMap<>();
     private final Map<Part, Touch> touches = new HashMap<>();
 
     private Crossings(CentreLine line, double thicknessMm, int[] groups) {
@@ -49,11 +56,21 @@ public final class Crossings {
         this.closeSquared = Math.pow(thicknessMm * TOUCH_SHARE, 2);
     }
 
+    /** A line that lies on itself in more than {@link #MOST} places. */
+    public static final class TooMany extends IllegalArgumentException {
+        private static final long serialVersionUID = 1L;
+
+        TooMany() {
+            super("the line lies on itself in more than " + MOST + " places");
+        }
+    }
+
     /**
      * Every place where a line crosses itself or lies on itself.
      *
      * @param line the centre line
      * @param thicknessMm thickness of the wire: places whose positions differ by less from an earlier one's count once
+     * @throws TooMany if there are more than {@link #MOST}
      */
     public static List<Crossing> of(CentreLine line, double thicknessMm) {
         return of(
@@ -68,6 +85,7 @@ public final class Crossings {
      *
      * @param stations points along the line, some degrees of turn apart
      * @param groups the group of each piece: pairs within one are left out; 0 for none
+     * @throws TooMany if there are more than {@link #MOST}
      */
     public static List<Crossing> of(
             CentreLine line, List<CentreLine.Station> stations, double thicknessMm, int[] groups) {
@@ -78,17 +96,19 @@ public final class Crossings {
         return crossings.found;
     }
 
+    /** Limbs that come near each other, in order along the line. */
     private void look(List<CentreLine.Station> stations) {
         List<Limb> limbs = limbs(line, stations);
-        for (int a = 0; a < limbs.size(); a++) {
-            if (limbs.get(a).canTouchItself) {
-                pair(limbs.get(a), limbs.get(a));
+        Sweep sweep = new Sweep(limbs, thicknessMm * TOUCH_SHARE);
+        for (Limb limb : limbs) {
+            if (limb.canTouchItself) {
+                pair(limb, limb);
             }
-            for (int b = a + 1; b < limbs.size(); b++) {
-                int group = groups[limbs.get(a).piece];
-                boolean together = group != 0 && group == groups[limbs.get(b).piece];
-                if (!together && limbs.get(a).near(limbs.get(b), thicknessMm)) {
-                    pair(limbs.get(a), limbs.get(b));
+            for (Limb later : sweep.after(limb)) {
+                int group = groups[limb.piece];
+                boolean together = group != 0 && group == groups[later.piece];
+                if (!together && limb.near(later, thicknessMm)) {
+                    pair(limb, later);
                 }
             }
         }
@@ -133,11 +153,13 @@ public final class Crossings {
         double y = s.pose().position().getY() - t.pose().position().getY();
         double squared = x * x + y * y;
         if (squared <= closeSquared) {
-            double length = APART_SHARE * thicknessMm;
-            Part part = new Part(Math.round(s.wireMm() / length), Math.round(t.wireMm() / length));
+            Part part = part(s.wireMm(), t.wireMm(), 0, 0);
             Touch known = touches.get(part);
             if (known == null || squared < known.squaredMm2) {
                 touches.put(part, new Touch(squared, s, t));
+            }
+            if (touches.size() > MOST_TOUCHES) {
+                throw new TooMany();
             }
         }
     }
@@ -148,7 +170,7 @@ public final class Crossings {
                 .sorted(Comparator.comparingDouble(Touch::squaredMm2).thenComparingDouble(t -> t.one.wireMm()))
                 .map(Touch::crossing)
                 .filter(c -> !isKnown(c, APART_SHARE * thicknessMm))
-                .forEach(found::add);
+                .forEach(this::keep);
     }
 
     /** The pieces that have chords, by the stations that they are drawn between; chords are numbered along the whole line. */
@@ -199,15 +221,38 @@ public final class Crossings {
 
     private void add(Crossing crossing) {
         if (!isKnown(crossing, thicknessMm) && crossing.secondMm() - crossing.firstMm() > 0.5 * thicknessMm) {
-            found.add(crossing);
+            keep(crossing);
         }
     }
 
+    private void keep(Crossing crossing) {
+        found.add(crossing);
+        foundAt.computeIfAbsent(part(crossing.firstMm(), crossing.secondMm(), 0, 0), p -> new ArrayList<>(2))
+                .add(crossing);
+        if (found.size() > MOST) {
+            throw new TooMany();
+        }
+    }
+
+    private Part part(double firstMm, double secondMm, int one, int other) {
+        double length = APART_SHARE * thicknessMm;
+        return new Part(Math.round(firstMm / length) + one, Math.round(secondMm / length) + other);
+    }
+
+    /** Looks in the part of the place and in those around it, which reach {@link #APART_SHARE} thicknesses at least. */
     private boolean isKnown(Crossing crossing, double withinMm) {
-        for (Crossing c : found) {
-            if (Math.abs(c.firstMm() - crossing.firstMm()) < withinMm
-                    && Math.abs(c.secondMm() - crossing.secondMm()) < withinMm) {
-                return true;
+        if (found.isEmpty()) {
+            return false;
+        }
+        for (int one = -1; one <= 1; one++) {
+            for (int other = -1; other <= 1; other++) {
+                Part around = part(crossing.firstMm(), crossing.secondMm(), one, other);
+                for (Crossing c : foundAt.getOrDefault(around, List.of())) {
+                    if (Math.abs(c.firstMm() - crossing.firstMm()) < withinMm
+                            && Math.abs(c.secondMm() - crossing.secondMm()) < withinMm) {
+                        return true;
+                    }
+                }
             }
         }
         return false;
@@ -219,6 +264,64 @@ public final class Crossings {
     private record Touch(double squaredMm2, CentreLine.Station one, CentreLine.Station other) {
         Crossing crossing() {
             return new Crossing(one.wireMm(), other.wireMm(), one.pose().position());
+        }
+    }
+
+    /** Limbs sorted by where their boxes begin along the longer way of the whole: only those that overlap there are looked at. */
+    private static final class Sweep {
+        private final boolean across;
+        private final double reachMm;
+        private final List<Limb> byBegin;
+        private final double longest;
+
+        Sweep(List<Limb> limbs, double reachMm) {
+            Envelope whole = new Envelope();
+            limbs.forEach(limb -> whole.expandToInclude(limb.box));
+            this.across = whole.getWidth() >= whole.getHeight();
+            this.reachMm = reachMm;
+            this.byBegin = new ArrayList<>(limbs);
+            byBegin.sort(Comparator.comparingDouble(this::begin));
+            this.longest =
+                    limbs.stream().mapToDouble(l -> end(l) - begin(l)).max().orElse(0);
+        }
+
+        private double begin(Limb limb) {
+            return across ? limb.box.getMinX() : limb.box.getMinY();
+        }
+
+        private double end(Limb limb) {
+            return across ? limb.box.getMaxX() : limb.box.getMaxY();
+        }
+
+        /** What begins where it could overlap a limb and lies later along the line, in order along it. */
+        List<Limb> after(Limb limb) {
+            List<Limb> later = new ArrayList<>();
+            double last = end(limb) + reachMm;
+            for (int i = firstFrom(begin(limb) - reachMm - longest); i < byBegin.size(); i++) {
+                Limb other = byBegin.get(i);
+                if (begin(other) > last) {
+                    break;
+                }
+                if (other.index > limb.index) {
+                    later.add(other);
+                }
+            }
+            later.sort(Comparator.comparingInt(other -> other.index));
+            return later;
+        }
+
+        private int firstFrom(double place) {
+            int low = 0;
+            int high = byBegin.size();
+            while (low < high) {
+                int middle = (low + high) >>> 1;
+                if (begin(byBegin.get(middle)) < place) {
+                    low = middle + 1;
+                } else {
+                    high = middle;
+                }
+            }
+            return low;
         }
     }
 

@@ -22,10 +22,10 @@ public record Arc(
         @Term(value = "name of the element, unique in its strand", to = 60, position = true)
         String id,
 
-        @Term(value = "inside diameter after release, mm", above = 0)
+        @Term(value = "inside diameter after release, mm", from = 0.01)
         double insideMm,
 
-        @Term(value = "angle turned, degrees", above = 0, to = 36000)
+        @Term(value = "angle turned, degrees", from = 0.01, to = 36000)
         double sweepDeg,
 
         @Term(value = "the side it curves to", or = "\"left\"")
@@ -43,8 +43,8 @@ public record Arc(
 
     /** @throws IllegalArgumentException if a measure is out of range */
     public Arc {
-        Check.positive("insideMm", insideMm);
-        Check.positive("sweepDeg", sweepDeg);
+        Check.size("insideMm", insideMm);
+        Check.size("sweepDeg", sweepDeg);
     }
 
     /** An arc without roll. */

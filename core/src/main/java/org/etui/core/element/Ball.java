@@ -20,7 +20,7 @@ public record Ball(
         @Term(value = "name of the element, unique in its strand", to = 60, position = true)
         String id,
 
-        @Term(value = "diameter, mm", above = 0, to = 20) double diameterMm,
+        @Term(value = "diameter, mm", from = 0.01, to = 20) double diameterMm,
 
         @Term(value = "turns the working plane about the wire before it, degrees", from = -360, to = 360, or = "0")
         double rollDeg,
@@ -34,7 +34,7 @@ public record Ball(
 
     /** @throws IllegalArgumentException if the diameter is out of range */
     public Ball {
-        Check.positive("diameterMm", diameterMm);
+        Check.size("diameterMm", diameterMm);
     }
 
     /** A ball of a diameter, mm. */

@@ -23,10 +23,10 @@ public record Bend(
         @Term(value = "name of the element, unique in its strand", to = 60, position = true)
         String id,
 
-        @Term(value = "angle turned, degrees", above = 0, to = 360)
+        @Term(value = "angle turned, degrees", from = 0.01, to = 360)
         double angleDeg,
 
-        @Term(value = "inside diameter of the corner, mm; 0.5 is a jaw edge", above = 0, or = "0.5")
+        @Term(value = "inside diameter of the corner, mm; 0.5 is a jaw edge", from = 0.01, or = "0.5")
         double insideMm,
 
         @Term(value = "the side it curves to", or = "\"left\"")
@@ -44,8 +44,8 @@ public record Bend(
 
     /** @throws IllegalArgumentException if a measure is out of range */
     public Bend {
-        Check.positive("angleDeg", angleDeg);
-        Check.positive("insideMm", insideMm);
+        Check.size("angleDeg", angleDeg);
+        Check.size("insideMm", insideMm);
     }
 
     /** A corner over the jaw edge. */

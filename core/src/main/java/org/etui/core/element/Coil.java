@@ -27,8 +27,8 @@ public record Coil(
         @Term(value = "name of the element, unique in its strand", to = 60, position = true)
         String id,
 
-        @Term(value = "inside diameter, mm", above = 0) double mandrelMm,
-        @Term(value = "turns", above = 0, to = 500) double turns,
+        @Term(value = "inside diameter, mm", from = 0.01) double mandrelMm,
+        @Term(value = "turns", from = 0.01, to = 500) double turns,
 
         @Term(value = "distance from turn to turn, mm; 0 is touching", from = 0, or = "0")
         double pitchMm,
@@ -62,8 +62,8 @@ public record Coil(
 
     /** @throws IllegalArgumentException if a measure is out of range */
     public Coil {
-        Check.positive("mandrelMm", mandrelMm);
-        Check.positive("turns", turns);
+        Check.size("mandrelMm", mandrelMm);
+        Check.size("turns", turns);
         Check.within("pitchMm", pitchMm, 0, Check.GREATEST);
     }
 

@@ -23,10 +23,10 @@ public record Curl(
         @Term(value = "name of the element, unique in its strand", to = 60, position = true)
         String id,
 
-        @Term(value = "inside diameter, mm", above = 0, or = "0.9")
+        @Term(value = "inside diameter, mm", from = 0.01, or = "0.9")
         double insideMm,
 
-        @Term(value = "turns", above = 0, to = 50, or = "0.9")
+        @Term(value = "turns", from = 0.01, to = 50, or = "0.9")
         double turns,
 
         @Term(value = "the side it curves to", or = "\"left\"")
@@ -44,8 +44,8 @@ public record Curl(
 
     /** @throws IllegalArgumentException if a measure is out of range */
     public Curl {
-        Check.positive("insideMm", insideMm);
-        Check.positive("turns", turns);
+        Check.size("insideMm", insideMm);
+        Check.size("turns", turns);
     }
 
     /** A curl of nine tenths of a turn. */

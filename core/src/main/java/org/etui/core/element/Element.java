@@ -3,6 +3,7 @@ package org.etui.core.element;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.UnaryOperator;
 import org.etui.core.check.Family;
 import org.etui.core.check.Word;
 import org.etui.core.curve.CurvePiece;
@@ -25,6 +26,16 @@ public sealed interface Element
 
     /** The centre line of the element as formed, in its own frame. */
     List<CurvePiece> shape(Forming forming);
+
+    /**
+     * The same in a document where strands and works are called otherwise.
+     *
+     * @param strand what a strand is called there
+     * @param work what a work is called there
+     */
+    default Element renamed(UnaryOperator<String> strand, UnaryOperator<String> work) {
+        return this;
+    }
 
     /** The inside diameter that it is wound to, mm; empty where it is not wound. */
     default OptionalDouble woundInsideMm() {

@@ -2,6 +2,7 @@ package org.etui.core.element;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import org.etui.core.check.Check;
 import org.etui.core.check.Term;
 import org.etui.core.curve.CurvePiece;
@@ -21,7 +22,7 @@ public record Lead(
         @Term(value = "name of the element, unique in its strand", to = 60, position = true)
         String id,
 
-        @Term(value = "length, mm", above = 0) double lengthMm,
+        @Term(value = "length, mm", from = 0.01) double lengthMm,
 
         @Term(value = "when it is trimmed: forming, or the id of a work", to = 60, or = "\"forming\"")
         String trimAfter,
@@ -38,7 +39,12 @@ public record Lead(
 
     /** @throws IllegalArgumentException if the length is out of range */
     public Lead {
-        Check.positive("lengthMm", lengthMm);
+        Check.size("lengthMm", lengthMm);
+    }
+
+    @Override
+    public Lead renamed(UnaryOperator<String> strand, UnaryOperator<String> work) {
+        return new Lead(id, lengthMm, work.apply(trimAfter), rollDeg, over, target);
     }
 
     @Override

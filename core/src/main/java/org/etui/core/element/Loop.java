@@ -26,10 +26,10 @@ public record Loop(
         @Term(value = "name of the element, unique in its strand", to = 60, position = true)
         String id,
 
-        @Term(value = "inside diameter after release, mm", above = 0)
+        @Term(value = "inside diameter after release, mm", from = 0.01)
         double insideMm,
 
-        @Term(value = "turns", above = 0, to = 500, or = "1")
+        @Term(value = "turns", from = 0.01, to = 500, or = "1")
         double turns,
 
         @Term(value = "the side it curves to", or = "\"left\"")
@@ -55,8 +55,8 @@ public record Loop(
 
     /** @throws IllegalArgumentException if a measure is out of range */
     public Loop {
-        Check.positive("insideMm", insideMm);
-        Check.positive("turns", turns);
+        Check.size("insideMm", insideMm);
+        Check.size("turns", turns);
     }
 
     /** A closed eye to the side of the wire that need not open. */

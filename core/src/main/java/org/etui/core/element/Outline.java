@@ -17,10 +17,10 @@ public sealed interface Outline {
     Circuit round(double offsetMm);
 
     /** @param diameterMm diameter, mm */
-    record Round(@Term(value = "diameter, mm", above = 0) double diameterMm) implements Outline {
+    record Round(@Term(value = "diameter, mm", from = 0.01) double diameterMm) implements Outline {
         /** @throws IllegalArgumentException if the diameter is out of range */
         public Round {
-            Check.positive("diameterMm", diameterMm);
+            Check.size("diameterMm", diameterMm);
         }
 
         @Override
@@ -34,13 +34,13 @@ public sealed interface Outline {
      * @param widthMm width, mm
      */
     record Oval(
-            @Term(value = "length, mm", above = 0) double lengthMm,
-            @Term(value = "width, mm", above = 0) double widthMm)
+            @Term(value = "length, mm", from = 0.01) double lengthMm,
+            @Term(value = "width, mm", from = 0.01) double widthMm)
             implements Outline {
         /** @throws IllegalArgumentException if a measure is out of range */
         public Oval {
-            Check.positive("lengthMm", lengthMm);
-            Check.positive("widthMm", widthMm);
+            Check.size("lengthMm", lengthMm);
+            Check.size("widthMm", widthMm);
         }
 
         @Override
@@ -55,16 +55,16 @@ public sealed interface Outline {
      * @param cornerMm radius of the corners, mm, at most half the shorter side
      */
     record Rectangle(
-            @Term(value = "length, mm", above = 0) double lengthMm,
-            @Term(value = "width, mm", above = 0) double widthMm,
+            @Term(value = "length, mm", from = 0.01) double lengthMm,
+            @Term(value = "width, mm", from = 0.01) double widthMm,
 
             @Term(value = "radius of the corners, mm", from = 0)
             double cornerMm)
             implements Outline {
         /** @throws IllegalArgumentException if a measure is out of range */
         public Rectangle {
-            Check.positive("lengthMm", lengthMm);
-            Check.positive("widthMm", widthMm);
+            Check.size("lengthMm", lengthMm);
+            Check.size("widthMm", widthMm);
             Check.within("cornerMm", cornerMm, 0, Check.GREATEST);
         }
 
@@ -88,13 +88,13 @@ public sealed interface Outline {
      * @param widthMm width, mm
      */
     record Drop(
-            @Term(value = "length, mm", above = 0) double lengthMm,
-            @Term(value = "width, mm", above = 0) double widthMm)
+            @Term(value = "length, mm", from = 0.01) double lengthMm,
+            @Term(value = "width, mm", from = 0.01) double widthMm)
             implements Outline {
         /** @throws IllegalArgumentException if a measure is out of range */
         public Drop {
-            Check.positive("lengthMm", lengthMm);
-            Check.positive("widthMm", widthMm);
+            Check.size("lengthMm", lengthMm);
+            Check.size("widthMm", widthMm);
         }
 
         @Override
@@ -112,16 +112,16 @@ public sealed interface Outline {
      * @param pointDeg angle of the point, degrees
      */
     record Shard(
-            @Term(value = "length, mm", above = 0) double lengthMm,
-            @Term(value = "width, mm", above = 0) double widthMm,
+            @Term(value = "length, mm", from = 0.01) double lengthMm,
+            @Term(value = "width, mm", from = 0.01) double widthMm,
 
-            @Term(value = "angle of the point, degrees", above = 0, to = 179)
+            @Term(value = "angle of the point, degrees", from = 0.01, to = 179)
             double pointDeg)
             implements Outline {
         /** @throws IllegalArgumentException if a measure is out of range */
         public Shard {
-            Check.positive("lengthMm", lengthMm);
-            Check.positive("widthMm", widthMm);
+            Check.size("lengthMm", lengthMm);
+            Check.size("widthMm", widthMm);
             Check.that(
                     pointDeg > 0 && pointDeg <= 179, () -> "pointDeg must be above 0 and at most 179, was " + pointDeg);
         }
@@ -167,11 +167,11 @@ public sealed interface Outline {
 
     /** @param girthMm girth measured with a strip or thread, mm; drawn as a round */
     record Measured(
-            @Term(value = "measured girth, mm; drawn as a round", above = 0)
+            @Term(value = "measured girth, mm; drawn as a round", from = 0.01)
             double girthMm) implements Outline {
         /** @throws IllegalArgumentException if the girth is out of range */
         public Measured {
-            Check.positive("girthMm", girthMm);
+            Check.size("girthMm", girthMm);
         }
 
         @Override

@@ -21,10 +21,10 @@ public record Paddle(
         @Term(value = "name of the element, unique in its strand", to = 60, position = true)
         String id,
 
-        @Term(value = "length before flattening, mm", above = 0)
+        @Term(value = "length before flattening, mm", from = 0.01)
         double lengthMm,
 
-        @Term(value = "thickness to flatten to, mm", above = 0, to = 20)
+        @Term(value = "thickness to flatten to, mm", from = 0.01, to = 20)
         double toMm,
 
         @Term(value = "turns the working plane about the wire before it, degrees", from = -360, to = 360, or = "0")
@@ -39,8 +39,8 @@ public record Paddle(
 
     /** @throws IllegalArgumentException if a measure is out of range */
     public Paddle {
-        Check.positive("lengthMm", lengthMm);
-        Check.positive("toMm", toMm);
+        Check.size("lengthMm", lengthMm);
+        Check.size("toMm", toMm);
     }
 
     /** A paddle without roll. */

@@ -31,19 +31,19 @@ public record Spiral(
 
         @Term("how its middle is made") Centre centre,
 
-        @Term(value = "inside diameter of the middle, mm; needed for an open centre", above = 0)
+        @Term(value = "inside diameter of the middle, mm; needed for an open centre", from = 0.01)
         OptionalDouble insideMm,
 
         @Term(value = "gap between turns, mm", from = 0, or = "0")
         double gapMm,
 
-        @Term(value = "turns; one of turns, outsideMm, lengthMm", above = 0, to = 500)
+        @Term(value = "turns; one of turns, outsideMm, lengthMm", from = 0.01, to = 500)
         OptionalDouble turns,
 
-        @Term(value = "outside diameter as a calliper reads it, mm; one of turns, outsideMm, lengthMm", above = 0)
+        @Term(value = "outside diameter as a calliper reads it, mm; one of turns, outsideMm, lengthMm", from = 0.01)
         OptionalDouble outsideMm,
 
-        @Term(value = "length of its centre line, mm; one of turns, outsideMm, lengthMm", above = 0)
+        @Term(value = "length of its centre line, mm; one of turns, outsideMm, lengthMm", from = 0.01)
         OptionalDouble lengthMm,
 
         @Term(value = "where the wire begins: inside or outside", or = "\"inside\"")

@@ -20,7 +20,7 @@ public record Straight(
         @Term(value = "name of the element, unique in its strand", to = 60, position = true)
         String id,
 
-        @Term(value = "length, mm", above = 0) double lengthMm,
+        @Term(value = "length, mm", from = 0.01) double lengthMm,
 
         @Term(value = "turns the working plane about the wire before it, degrees", from = -360, to = 360, or = "0")
         double rollDeg,
@@ -34,7 +34,7 @@ public record Straight(
 
     /** @throws IllegalArgumentException if the length is out of range */
     public Straight {
-        Check.positive("lengthMm", lengthMm);
+        Check.size("lengthMm", lengthMm);
     }
 
     /** A straight run without roll. */

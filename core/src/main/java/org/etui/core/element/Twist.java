@@ -2,6 +2,7 @@ package org.etui.core.element;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import org.etui.core.check.Check;
 import org.etui.core.check.Term;
 import org.etui.core.curve.CurvePiece;
@@ -24,8 +25,8 @@ public record Twist(
         @Term(value = "name of the element, unique in its strand", to = 60, position = true)
         String id,
 
-        @Term(value = "length, mm", above = 0) double lengthMm,
-        @Term(value = "turns", above = 0, to = 500) double turns,
+        @Term(value = "length, mm", from = 0.01) double lengthMm,
+        @Term(value = "turns", from = 0.01, to = 500) double turns,
 
         @Term(value = "another strand, or itself", to = 60, or = "\"itself\"")
         String with,
@@ -42,8 +43,13 @@ public record Twist(
 
     /** @throws IllegalArgumentException if a measure is out of range */
     public Twist {
-        Check.positive("lengthMm", lengthMm);
-        Check.positive("turns", turns);
+        Check.size("lengthMm", lengthMm);
+        Check.size("turns", turns);
+    }
+
+    @Override
+    public Twist renamed(UnaryOperator<String> strand, UnaryOperator<String> work) {
+        return isAlone() ? this : new Twist(id, lengthMm, turns, strand.apply(with), rollDeg, over, target);
     }
 
     /** Whether it is twisted along its own axis. */

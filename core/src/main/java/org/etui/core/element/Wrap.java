@@ -33,7 +33,7 @@ public record Wrap(
         @Term("what it is wound on: one of cordMm, stemMm, or wires with diameterMm")
         Core core,
 
-        @Term(value = "turns", above = 0, to = 500) double turns,
+        @Term(value = "turns", from = 0.01, to = 500) double turns,
 
         @Term(value = "distance from turn to turn, mm; 0 is touching", from = 0, or = "0")
         double pitchMm,
@@ -63,16 +63,16 @@ public record Wrap(
      * @param diameterMm thickness of each of them, mm
      */
     public record Core(
-            @Term(value = "diameter of a cord, mm", above = 0)
+            @Term(value = "diameter of a cord, mm", from = 0.01)
             OptionalDouble cordMm,
 
-            @Term(value = "diameter of a stem of wire, mm", above = 0)
+            @Term(value = "diameter of a stem of wire, mm", from = 0.01)
             OptionalDouble stemMm,
 
             @Term(value = "how many wires side by side", from = 1, to = 100)
             OptionalInt wires,
 
-            @Term(value = "thickness of each of them, mm", above = 0, to = 20)
+            @Term(value = "thickness of each of them, mm", from = 0.01, to = 20)
             OptionalDouble diameterMm) {
 
         /** A cord of a diameter, mm. */
@@ -118,7 +118,7 @@ public record Wrap(
 
     /** @throws IllegalArgumentException if a measure is out of range */
     public Wrap {
-        Check.positive("turns", turns);
+        Check.size("turns", turns);
         Check.within("pitchMm", pitchMm, 0, Check.GREATEST);
     }
 

@@ -55,6 +55,11 @@ public record Job(
         lines = List.copyOf(lines);
     }
 
+    /** The same of another piece, by its name in the store. */
+    public Job of(String otherPiece) {
+        return new Job(format, version, name, otherPiece, lines, due, notes);
+    }
+
     /** How many pieces in all. */
     public int quantity() {
         return lines.stream().mapToInt(JobLine::quantity).sum();

@@ -62,6 +62,7 @@ final class Merge {
 
     private void add(Piece size, JobLine line, String behind) {
         double moved = room(size);
+        Set<String> ownWork = ownWork(size.work());
         for (Strand s : size.strands()) {
             Place at = s.place();
             boolean lies = moved != 0 || !at.equals(Place.FREE);
@@ -73,7 +74,10 @@ final class Merge {
                     s.mirror(),
                     s.wire(),
                     s.allowance(),
-                    s.elements(),
+                    s.elements().stream()
+                            .map(e -> e.renamed(
+                                    other -> other + behind, work -> ownWork.contains(work) ? work + behind : work))
+                            .toList(),
                     s.order(),
                     lies ? new Place(at.xMm() + moved, at.yMm(), at.zMm(), at.rotDeg()) : at));
         }
@@ -94,8 +98,7 @@ final class Merge {
 
     /** Work keeps its order: what is done to a strand is done to that strand of each size, what is done to all once. */
     private void work(List<Work> all, int sizes) {
-        Set<String> own =
-                all.stream().filter(w -> !w.strand().isEmpty()).map(Work::id).collect(Collectors.toSet());
+        Set<String> own = ownWork(all);
         for (Work w : all) {
             boolean afterOwn = own.contains(w.after());
             if (w.strand().isEmpty()) {
@@ -107,6 +110,11 @@ final class Merge {
                 }
             }
         }
+    }
+
+    /** Work that each size has for itself: what is done to one strand. */
+    private static Set<String> ownWork(List<Work> all) {
+        return all.stream().filter(w -> !w.strand().isEmpty()).map(Work::id).collect(Collectors.toSet());
     }
 
     /** Where something of this size is found: a strand of it, a part of its own, or a part that all sizes share. */

@@ -18,7 +18,7 @@ import org.etui.core.check.Term;
 public record PersonalMeasure(
         @Term(value = "how it is typed", from = 1, to = 30) String name,
 
-        @Term(value = "how long it is, mm", above = 0, to = 100000)
+        @Term(value = "how long it is, mm", from = 0.01, to = 100000)
         double mm) {
 
     private static final Pattern NAME = Pattern.compile("[\\p{L}][\\p{L}\\p{N} -]{0,29}");

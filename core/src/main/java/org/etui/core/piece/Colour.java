@@ -17,10 +17,10 @@ import org.etui.core.check.Term;
 public record Colour(
         @Term(value = "form of the sulfide", or = "\"gel\"") Bath bath,
 
-        @Term(value = "drops of it", above = 0, to = 1000, or = "2")
+        @Term(value = "drops of it", from = 0.01, to = 1000, or = "2")
         double drops,
 
-        @Term(value = "water, ml", above = 0, to = 100000, or = "118")
+        @Term(value = "water, ml", from = 0.01, to = 100000, or = "118")
         double volumeMl,
 
         @Term(value = "temperature, °C", from = 1, to = 99, or = "60")

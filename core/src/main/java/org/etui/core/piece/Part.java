@@ -19,7 +19,7 @@ public record Part(
 
         @Term("what it is") PartKind kind,
         @Term(value = "of what", to = 120, or = "\"\"") String material,
-        @Term(value = "its size, mm", above = 0) double sizeMm,
+        @Term(value = "its size, mm", from = 0.01) double sizeMm,
 
         @Term(value = "where it sits: strand.element", to = 121)
         Optional<String> on) {

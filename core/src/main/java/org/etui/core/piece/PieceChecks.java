@@ -29,6 +29,7 @@ import org.etui.core.element.Wrap;
 import org.etui.core.mechanics.Flattening;
 import org.etui.core.section.HalfRound;
 import org.etui.core.section.WireSection;
+import org.hipparchus.exception.MathRuntimeException;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
@@ -91,7 +92,7 @@ public final class PieceChecks {
             if (MOMENTS.contains(ids.get(i))) {
                 bad(path + ".elements." + i + ".id", ids.get(i), "must not be start or forming: these name moments");
             }
-            element(path + ".elements." + i, strand.elements().get(i), strand);
+            possible(path + ".elements." + i, strand.elements().get(i), strand);
         }
         for (int i = 0; i < strand.order().size(); i++) {
             String id = strand.order().get(i);
@@ -131,6 +132,15 @@ public final class PieceChecks {
             return wrap.turns() * 360;
         }
         return element instanceof Curl curl ? curl.turns() * 360 : 0;
+    }
+
+    /** Each measure may be allowed and what they come to together none. */
+    private void possible(String path, Element element, Strand strand) {
+        try {
+            element(path, element, strand);
+        } catch (IllegalArgumentException | MathRuntimeException impossible) {
+            bad(path, element.kind(), "its measures make no form in this wire: " + impossible.getMessage());
+        }
     }
 
     private void element(String path, Element element, Strand strand) {

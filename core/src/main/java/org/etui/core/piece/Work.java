@@ -51,7 +51,7 @@ public sealed interface Work {
             @Term(value = "the elements worked on; none: the whole strand", to = 400, or = "[]")
             List<String> elements,
 
-            @Term(value = "thickness to flatten to, mm", above = 0, to = 20)
+            @Term(value = "thickness to flatten to, mm", from = 0.01, to = 20)
             double toMm,
 
             @Term(value = "the tool", or = "\"domed-hammer\"")
@@ -274,7 +274,7 @@ public sealed interface Work {
             @Term(value = "the elements worked on; none: the whole strand", to = 400, or = "[]")
             List<String> elements,
 
-            @Term(value = "minutes", above = 0, to = 1440, or = "120")
+            @Term(value = "minutes", from = 0.01, to = 1440, or = "120")
             double minutes,
 
             @Term(value = "when: start, forming, an element id or another work id", to = 60, or = "\"forming\"")
@@ -449,7 +449,7 @@ public sealed interface Work {
 
             @Term(value = "the blank", from = 1, to = 60) String part,
 
-            @Term(value = "diameter of the hole, mm", above = 0, to = 50)
+            @Term(value = "diameter of the hole, mm", from = 0.01, to = 50)
             double diameterMm,
 
             @Term(value = "when: start, forming, an element id or another work id", to = 60, or = "\"forming\"")
@@ -525,7 +525,7 @@ public sealed interface Work {
             @Term(value = "the elements worked on; none: the whole strand", to = 400, or = "[]")
             List<String> elements,
 
-            @Term(value = "thickness to press to, mm", above = 0, to = 20)
+            @Term(value = "thickness to press to, mm", from = 0.01, to = 20)
             double toMm,
 
             @Term(value = "the tool", or = "\"die\"") With with,

@@ -1,9 +1,15 @@
 package org.etui.core.plan;
 
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.BitSet;
 import java.util.List;
 import org.etui.core.check.Term;
 import org.etui.core.metal.Metal;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.LineString;
+import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
 
 /**
  * A strand to draw: the finished form and nothing else.
@@ -24,6 +30,18 @@ public record Drawing(
 
         @Term("where it lies over itself") List<Plan.Over> crossings) {
 
+    /** A sketch is drawn at some pixels a millimetre: less than this is no part of a pixel (engineering estimate). */
+    private static final double FINEST_MM = 0.04;
+
+    /** What is large is drawn small (engineering estimate). */
+    private static final double SHARE_OF_EXTENT = 0.001;
+
+    /** A sketch is written to the thousandth of a millimetre. */
+    private static final double STEPS_PER_MM = 1000;
+
+    private static final GeometryFactory GEOMETRY = new GeometryFactory();
+    private static final int[][] PLANES = {{0, 1}, {0, 2}, {1, 2}};
+
     /** The drawings of a plan that carries the last state; of a matched strand both of a pair. */
     public static List<Drawing> of(Plan plan) {
         List<Drawing> drawings = new ArrayList<>();
@@ -32,6 +50,59 @@ public record Drawing(
             strand.second().ifPresent(outline -> drawings.add(of(strand, outline)));
         }
         return List.copyOf(drawings);
+    }
+
+    /** The same in as few points as the eye needs where pieces lie small beside each other: on tray, in lists and choosers. */
+    public static List<Drawing> sketched(Plan plan) {
+        return of(plan).stream().map(Drawing::thinned).toList();
+    }
+
+    /** Leaves out points that lie within a tolerance of the chords between the others, seen along each axis (Douglas and Peucker 1973). */
+    private Drawing thinned() {
+        BitSet kept = new BitSet(outline.size());
+        double tolerance = Math.max(FINEST_MM, SHARE_OF_EXTENT * extentMm());
+        for (int[] plane : PLANES) {
+            Coordinate[] seen = new Coordinate[outline.size()];
+            for (int i = 0; i < seen.length; i++) {
+                seen[i] = new Coordinate(outline.get(i)[plane[0]], outline.get(i)[plane[1]], i);
+            }
+            LineString line = GEOMETRY.createLineString(seen);
+            for (Coordinate stays :
+                    DouglasPeuckerSimplifier.simplify(line, tolerance).getCoordinates()) {
+                kept.set((int) Math.round(stays.getZ()));
+            }
+        }
+        for (int i = 1; i < drawnMm.size(); i++) {
+            if (Math.abs(drawnMm.get(i) - drawnMm.get(i - 1)) > tolerance) {
+                kept.set(i - 1, i + 1);
+            }
+        }
+        return new Drawing(
+                metal,
+                count,
+                kept.stream().mapToObj(i -> rounded(outline.get(i))).toList(),
+                kept.stream().mapToObj(i -> rounded(drawnMm.get(i))).toList(),
+                crossings);
+    }
+
+    private static double[] rounded(double[] point) {
+        return Arrays.stream(point).map(Drawing::rounded).toArray();
+    }
+
+    private static double rounded(double mm) {
+        return Math.rint(mm * STEPS_PER_MM) / STEPS_PER_MM;
+    }
+
+    private double extentMm() {
+        double extent = 0;
+        for (int axis = 0; axis < 3; axis++) {
+            int along = axis;
+            double most = outline.stream().mapToDouble(p -> p[along]).max().orElse(0);
+            extent = Math.max(
+                    extent,
+                    most - outline.stream().mapToDouble(p -> p[along]).min().orElse(0));
+        }
+        return extent;
     }
 
     private static Drawing of(Plan.StrandPlan strand, List<double[]> outline) {

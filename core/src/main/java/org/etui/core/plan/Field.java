@@ -8,6 +8,7 @@ import java.util.OptionalDouble;
 import java.util.function.ToDoubleFunction;
 import org.etui.core.check.BadInput;
 import org.etui.core.check.Check;
+import org.etui.core.check.Stopped;
 import org.etui.core.check.Term;
 import org.etui.core.mechanics.FormedBy;
 import org.etui.core.mechanics.Hold;
@@ -54,7 +55,7 @@ public record Field(
      * @param label the name it is sold by
      */
     public record Gauge(
-            @Term(value = "thickness, mm; other measures of a section change with it", above = 0, to = 20)
+            @Term(value = "thickness, mm; other measures of a section change with it", from = 0.01, to = 20)
             double thicknessMm,
 
             @Term("the name it is sold by") Optional<GaugeLabel> label) {}
@@ -181,8 +182,9 @@ public record Field(
                     trial.strand(),
                     "must be from 0 to " + (piece.strands().size() - 1));
         }
+        Thread asker = Thread.currentThread();
         List<Cell> cells = trial.gauges().parallelStream()
-                .flatMap(gauge -> new Rows(piece, trial, box, prices).of(gauge).stream())
+                .flatMap(gauge -> new Rows(piece, trial, box, prices, asker).of(gauge).stream())
                 .toList();
         return new Field(trial.metal(), cells);
     }
@@ -209,11 +211,12 @@ public record Field(
     }
 
     /** Works the piece in the tempers of a gauge. */
-    private record Rows(Piece piece, Trial trial, Toolbox box, Prices prices) {
+    private record Rows(Piece piece, Trial trial, Toolbox box, Prices prices, Thread asker) {
         List<Cell> of(Gauge gauge) {
             List<Cell> cells = new ArrayList<>();
             List<StrandWork> known = List.of();
             for (Temper temper : trial.tempers()) {
+                Stopped.where(asker);
                 Optional<String> refused = Optional.empty();
                 try {
                     Wire old = piece.strands().get(trial.strand()).wire();

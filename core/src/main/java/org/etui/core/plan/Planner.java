@@ -34,6 +34,7 @@ import org.etui.core.sequence.Step;
 import org.etui.core.sequence.Tool;
 import org.etui.core.tool.Toolbox;
 import org.etui.core.wire.Wire;
+import org.etui.core.work.Effort;
 import org.etui.core.work.Marks;
 import org.etui.core.work.Operation;
 import org.etui.core.work.Reading;
@@ -58,6 +59,9 @@ public final class Planner {
     public static Plan plan(Piece piece, PlanOptions options) {
         PieceChecks.require(piece);
         List<StrandWork> works = StrandWork.all(piece);
+        if (options.states() == PlanOptions.States.ALL) {
+            Effort.requireStates(works);
+        }
         View view = View.of(works);
         List<Advice> advice = Rules.look(Bench.of(piece, works, options.box()));
         List<Step> card = BenchCard.of(piece, works, advice, options.format(), options.box(), options.school());

@@ -12,8 +12,8 @@ import org.etui.core.check.Term;
  * @param label the gauge name it was bought by
  */
 public record Flat(
-        @Term(value = "width, mm", above = 0, to = 40) double widthMm,
-        @Term(value = "thickness, mm", above = 0, to = 20) double thicknessMm,
+        @Term(value = "width, mm", from = 0.01, to = 40) double widthMm,
+        @Term(value = "thickness, mm", from = 0.01, to = 20) double thicknessMm,
         @Term("the gauge name it was bought by") Optional<GaugeLabel> label)
         implements WireSection {
 

@@ -13,10 +13,10 @@ import org.etui.core.check.Term;
  * @param label the gauge name it was bought by
  */
 public record HalfRound(
-        @Term(value = "width of the flat side, mm", above = 0, to = 40)
+        @Term(value = "width of the flat side, mm", from = 0.01, to = 40)
         double widthMm,
 
-        @Term(value = "height of the dome, mm", above = 0, to = 20)
+        @Term(value = "height of the dome, mm", from = 0.01, to = 20)
         double thicknessMm,
 
         @Term("the gauge name it was bought by") Optional<GaugeLabel> label)

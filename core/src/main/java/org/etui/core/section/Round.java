@@ -11,7 +11,7 @@ import org.etui.core.check.Term;
  * @param label the gauge name it was bought by
  */
 public record Round(
-        @Term(value = "diameter, mm", above = 0, to = 20) double diameterMm,
+        @Term(value = "diameter, mm", from = 0.01, to = 20) double diameterMm,
         @Term("the gauge name it was bought by") Optional<GaugeLabel> label)
         implements WireSection {
 

@@ -11,7 +11,7 @@ import org.etui.core.check.Term;
  * @param label the gauge name it was bought by
  */
 public record Square(
-        @Term(value = "side, mm", above = 0, to = 20) double sideMm,
+        @Term(value = "side, mm", from = 0.01, to = 20) double sideMm,
         @Term("the gauge name it was bought by") Optional<GaugeLabel> label)
         implements WireSection {
 

@@ -19,7 +19,7 @@ public record OwnedTool(
         @Term("what it is") ToolKind kind,
         @Term(value = "name to read", to = 120, or = "\"\"") String name,
 
-        @Term(value = "measured diameter, mm: of what wire is laid round, or of the face", above = 0, to = 400)
+        @Term(value = "measured diameter, mm: of what wire is laid round, or of the face", from = 0.01, to = 400)
         double sizeMm) {
 
     /** @throws IllegalArgumentException if the size is out of range */

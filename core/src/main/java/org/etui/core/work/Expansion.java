@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.etui.core.check.BadInput;
+import org.etui.core.check.Check;
 import org.etui.core.curve.CurvePiece;
 import org.etui.core.curve.Joint;
 import org.etui.core.curve.Line;
@@ -26,6 +27,7 @@ import org.etui.core.piece.Strand;
 import org.etui.core.piece.With;
 import org.etui.core.piece.Work;
 import org.etui.core.section.Section;
+import org.hipparchus.exception.MathRuntimeException;
 
 /**
  * Elements expanded into the straight wire and the operations that make the form of it, in working order. A handle is a
@@ -49,11 +51,14 @@ record Expansion(Strand strand, Workpiece cut, List<Operation> operations, Stret
      * Expands a strand.
      *
      * @param bought fibres of its wire as bought
+     * @param effort what the piece takes so far; what this strand takes is added
+     * @throws BadInput if that is too much, or the strand cannot be made as it is meant
      */
-    static Expansion of(Piece piece, Strand strand, Fibres bought) {
+    static Expansion of(Piece piece, Strand strand, Fibres bought, Effort effort) {
         HandleAt handleAt = strand.allowance().handleAt().orElseGet(() -> endFormedLast(strand));
         List<Operation> works = new Order(piece, strand).operations();
-        List<Run> runs = elementRuns(piece, strand, bought, works);
+        List<Run> runs = elementRuns(piece, strand, bought, works, effort);
+        effort.work(strand, runs, works);
         double net = sum(runs, Run.Kind.ELEMENT);
         Stretch stretch = Stretch.of(net, sum(runs, Run.Kind.HANDLE), strand.allowance(), handleAt);
         addLeads(runs, strand, handleAt, stretch, bought);
@@ -98,7 +103,8 @@ record Expansion(Strand strand, Workpiece cut, List<Operation> operations, Stret
      * Shapes hold at the section that the wire has when they are formed, or at the last where they are meant after the work; the
      * wire that they take is that of the forming.
      */
-    private static List<Run> elementRuns(Piece piece, Strand strand, Fibres bought, List<Operation> works) {
+    private static List<Run> elementRuns(
+            Piece piece, Strand strand, Fibres bought, List<Operation> works, Effort effort) {
         List<Run> runs = new ArrayList<>();
         Dry dry = Dry.of(strand, bought, works);
         for (Element element : strand.elements()) {
@@ -107,7 +113,9 @@ record Expansion(Strand strand, Workpiece cut, List<Operation> operations, Stret
             Run meant = element.target() == Target.FINISHED ? dry.atLast(element) : formed;
             double share = formed.growth() / meant.growth();
             requireRoom(piece, strand, element, meant.section(), formed.section(), share);
-            for (CurvePiece shape : shapes(piece, element, meant.section(), runs.isEmpty())) {
+            List<CurvePiece> shapes = possible(piece, strand, element, meant.section(), runs.isEmpty());
+            effort.lay(strand, element, shapes);
+            for (CurvePiece shape : shapes) {
                 CurvePiece asFormed = share == 1 ? shape : shape.scaled(share);
                 double wire = asFormed.wireLengthMm(formed.section().inPlaneMm()) / formed.growth();
                 runs.add(new Run(
@@ -139,6 +147,25 @@ record Expansion(Strand strand, Workpiece cut, List<Operation> operations, Stret
                             Locale.ROOT,
                             "must be at least %.2f mm after the work: formed smaller there would be no room inside",
                             least));
+        }
+    }
+
+    /** Each measure may be allowed and the form that they make together none. */
+    private static List<CurvePiece> possible(
+            Piece piece, Strand strand, Element element, Section section, boolean first) {
+        try {
+            List<CurvePiece> shapes = shapes(piece, element, section, first);
+            Check.that(shapes.stream().anyMatch(s -> s.lengthMm() > 0), "they come to no length");
+            return shapes;
+        } catch (IllegalArgumentException | MathRuntimeException impossible) {
+            if (impossible instanceof BadInput named) {
+                throw named;
+            }
+            throw new BadInput(
+                    "strands." + piece.strands().indexOf(strand) + ".elements."
+                            + strand.elements().indexOf(element),
+                    element.kind(),
+                    "its measures make no form in this wire: " + impossible.getMessage());
         }
     }
 

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.etui.core.check.BadInput;
 import org.etui.core.check.Check;
+import org.etui.core.check.Stopped;
 import org.etui.core.curve.CentreLine;
 import org.etui.core.curve.Crossing;
 import org.etui.core.curve.Crossings;
@@ -43,7 +44,7 @@ public record StrandWork(
         List<Crossing> crossings,
         List<Reading> readings) {
 
-    private static final double DRAWN_STEP_RAD = Math.toRadians(5);
+    static final double DRAWN_STEP_RAD = Math.toRadians(5);
     private static final int DRAWN_LEAST = 9;
 
     /**
@@ -52,18 +53,28 @@ public record StrandWork(
      * @throws BadInput for the first strand that cannot be made as it is meant
      */
     public static List<StrandWork> all(Piece piece) {
+        Thread asker = Thread.currentThread();
+        Effort effort = new Effort(piece);
         Map<Wire, Fibres> bought = new HashMap<>();
         List<Expansion> expansions = piece.strands().stream()
-                .map(s -> Expansion.of(piece, s, bought.computeIfAbsent(s.wire(), StrandWork::bought)))
+                .map(s -> Expansion.of(piece, s, bought.computeIfAbsent(s.wire(), StrandWork::bought), effort))
                 .toList();
         return expansions.parallelStream()
-                .map(e -> of(piece, e, Optional.empty()))
+                .map(e -> {
+                    Stopped.where(asker);
+                    return of(piece, e, Optional.empty());
+                })
                 .toList();
     }
 
     /** Works a strand of a piece. */
     public static StrandWork of(Piece piece, Strand strand) {
-        return of(piece, Expansion.of(piece, strand, bought(strand.wire())), Optional.empty());
+        return of(piece, expansion(piece, strand), Optional.empty());
+    }
+
+    private static Expansion expansion(Piece piece, Strand strand) {
+        Stopped.where(Thread.currentThread());
+        return Expansion.of(piece, strand, bought(strand.wire()), new Effort(piece));
     }
 
     private static Fibres bought(Wire wire) {
@@ -77,7 +88,7 @@ public record StrandWork(
      * @param known the same strand in another piece
      */
     public static StrandWork of(Piece piece, Strand strand, StrandWork known) {
-        return of(piece, Expansion.of(piece, strand, bought(strand.wire())), Optional.of(known));
+        return of(piece, expansion(piece, strand), Optional.of(known));
     }
 
     private static StrandWork of(Piece piece, Expansion expansion, Optional<StrandWork> known) {
@@ -97,14 +108,18 @@ public record StrandWork(
                 states,
                 line,
                 stations,
-                alike.map(StrandWork::crossings).orElseGet(() -> crossings(strand, workpiece, line, stations)),
+                alike.map(StrandWork::crossings).orElseGet(() -> crossings(piece, strand, workpiece, line, stations)),
                 readings);
     }
 
     private static List<Crossing> crossings(
-            Strand strand, Workpiece workpiece, CentreLine line, List<CentreLine.Station> stations) {
+            Piece piece, Strand strand, Workpiece workpiece, CentreLine line, List<CentreLine.Station> stations) {
         double thickness = strand.wire().section().thicknessMm();
-        return Crossings.of(line, stations, thickness, wraps(strand, workpiece));
+        try {
+            return Crossings.of(line, stations, thickness, wraps(strand, workpiece));
+        } catch (Crossings.TooMany tooMany) {
+            throw Effort.crosses(piece, strand, Crossings.MOST);
+        }
     }
 
     /**
@@ -129,7 +144,7 @@ public record StrandWork(
                 until,
                 then,
                 points,
-                crossings(strand, workpiece, then, points),
+                crossings(piece, strand, workpiece, then, points),
                 readings(piece, strand, done, until));
     }
 

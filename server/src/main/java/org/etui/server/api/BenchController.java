@@ -17,6 +17,7 @@ import org.etui.core.plan.PlanOptions;
 import org.etui.core.plan.Planner;
 import org.etui.core.plan.Thinning;
 import org.etui.core.rule.WayOut;
+import org.etui.core.tool.Toolbox;
 import org.etui.core.wire.Wire;
 import org.etui.server.instrument.Calliper;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -30,10 +31,12 @@ import org.springframework.web.bind.annotation.RestController;
 class BenchController {
     private final Tools tools;
     private final Calliper calliper;
+    private final Watch watch;
 
-    BenchController(Tools tools, Calliper calliper) {
+    BenchController(Tools tools, Calliper calliper, Watch watch) {
         this.tools = tools;
         this.calliper = calliper;
+        this.watch = watch;
     }
 
     /**
@@ -60,7 +63,7 @@ class BenchController {
     Piece remake(@RequestBody RemakeQuestion question) {
         Piece piece = question.piece();
         if (!question.measures().isEmpty()) {
-            return Remake.with(piece, question.measures(), question.wire());
+            return watch.plan(() -> Remake.with(piece, question.measures(), question.wire()));
         }
         if (question.strand() >= piece.strands().size()) {
             throw new BadInput(
@@ -69,7 +72,8 @@ class BenchController {
                     "must be from 0 to " + (piece.strands().size() - 1));
         }
         Wire now = piece.strands().get(question.strand()).wire();
-        return Remake.inWire(piece, question.strand(), question.wire().orElse(now));
+        return watch.plan(
+                () -> Remake.inWire(piece, question.strand(), question.wire().orElse(now)));
     }
 
     /**
@@ -92,11 +96,8 @@ class BenchController {
     /** A strand as it is after one of its operations. */
     @PostMapping("/moments")
     Plan.StrandPlan moment(@RequestBody MomentQuestion question) {
-        return Planner.moment(
-                question.piece(),
-                question.strand(),
-                question.state(),
-                new PlanOptions(PlanOptions.States.LAST, new LengthFormat(Units.MM), tools.now()));
+        PlanOptions options = new PlanOptions(PlanOptions.States.LAST, new LengthFormat(Units.MM), tools.now());
+        return watch.plan(() -> Planner.moment(question.piece(), question.strand(), question.state(), options));
     }
 
     /**
@@ -118,7 +119,7 @@ class BenchController {
     /** An element flattened further and further. */
     @PostMapping("/thinnings")
     Thinning thinning(@RequestBody ThinningQuestion question) {
-        return Thinning.of(question.piece(), question.strand(), question.element(), question.with());
+        return watch.many(() -> Thinning.of(question.piece(), question.strand(), question.element(), question.with()));
     }
 
     /**
@@ -145,8 +146,8 @@ class BenchController {
     /** Which of two to tap, open out or tighten, and by how much. */
     @PostMapping("/pairs")
     PairMend pair(@RequestBody PairQuestion question) {
-        return PairMend.of(
-                question.piece(), question.strand(), question.element(), question.first(), question.second());
+        return watch.many(() -> PairMend.of(
+                question.piece(), question.strand(), question.element(), question.first(), question.second()));
     }
 
     /**
@@ -161,7 +162,7 @@ class BenchController {
             @Term("its wire as bought, as far as that is known")
             Wire wire,
 
-            @Term(value = "inside of its bend, mm", above = 0, to = 60)
+            @Term(value = "inside of its bend, mm", from = 0.01, to = 60)
             double insideMm,
 
             @Term(value = "what it closes", or = "\"necklace-closure\"")
@@ -172,14 +173,15 @@ class BenchController {
     /** What a hook that was measured holds, and the ways out by the tools owned. */
     @PostMapping("/measured-hooks")
     WayOut.Found measured(@RequestBody MeasuredQuestion question) {
-        return WayOut.of(
-                new WayOut.Measured(question.wire(), question.insideMm(), question.purpose(), question.fails()),
-                tools.now());
+        WayOut.Measured hook =
+                new WayOut.Measured(question.wire(), question.insideMm(), question.purpose(), question.fails());
+        Toolbox box = tools.now();
+        return watch.many(() -> WayOut.of(hook, box));
     }
 
     /** @param aboutMm what is being measured, roughly */
     record CalliperQuestion(
-            @Term(value = "what is being measured, roughly, mm", above = 0, to = 1000)
+            @Term(value = "what is being measured, roughly, mm", from = 0.01, to = 1000)
             double aboutMm) {}
 
     /**

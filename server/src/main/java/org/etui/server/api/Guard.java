@@ -6,7 +6,9 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.net.URI;
+import java.util.Locale;
 import java.util.Set;
+import java.util.regex.Pattern;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpStatus;
@@ -23,8 +25,8 @@ import org.springframework.web.filter.OncePerRequestFilter;
 class Guard extends OncePerRequestFilter {
     private static final Set<String> LOCAL = Set.of("127.0.0.1", "localhost", "[::1]");
     private static final Set<String> WRITES = Set.of("POST", "PUT", "PATCH");
+    private static final Pattern BROKEN_PERCENT = Pattern.compile("%(?![0-9A-Fa-f]{2})");
     private static final String ZIP = "application/zip";
-    private static final int MOST_ARCHIVE_BYTES = 20_000_000;
     private static final String POLICY =
             "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:; "
                     + "object-src 'none'; base-uri 'none'; frame-ancestors 'self'; form-action 'self'";
@@ -40,6 +42,11 @@ class Guard extends OncePerRequestFilter {
             refuse(response, HttpStatus.FORBIDDEN, "Host must be 127.0.0.1 or localhost.");
         } else if (origin != null && !isOwn(origin, request.getHeader("Host"))) {
             refuse(response, HttpStatus.FORBIDDEN, "Origin must be this application itself.");
+        } else if (!isReadable(request.getQueryString())) {
+            refuse(
+                    response,
+                    HttpStatus.BAD_REQUEST,
+                    "The query of the address is broken: % stands before two hex digits.");
         } else if (WRITES.contains(request.getMethod()) && hasBody(request) && !isKnown(request)) {
             refuse(
                     response,
@@ -52,8 +59,12 @@ class Guard extends OncePerRequestFilter {
                     "The body was " + request.getContentLengthLong() + " bytes; it must be at most " + most(request)
                             + ".");
         } else {
-            chain.doFilter(request, response);
+            chain.doFilter(new BoundedRequest(request, most(request)), response);
         }
+    }
+
+    private static boolean isReadable(String query) {
+        return query == null || !BROKEN_PERCENT.matcher(query).find();
     }
 
     private static boolean hasBody(HttpServletRequest request) {
@@ -66,11 +77,11 @@ class Guard extends OncePerRequestFilter {
     }
 
     private static boolean isImport(HttpServletRequest request) {
-        return request.getRequestURI().equals("/api/pieces/import");
+        return request.getRequestURI().endsWith("/import");
     }
 
     private static int most(HttpServletRequest request) {
-        return isImport(request) && is(request, ZIP) ? MOST_ARCHIVE_BYTES : RecordConverter.MOST_BYTES;
+        return isImport(request) && is(request, ZIP) ? Files.MOST_ARCHIVE_BYTES : RecordConverter.MOST_BYTES;
     }
 
     private static boolean is(HttpServletRequest request, String wanted) {
@@ -79,14 +90,14 @@ class Guard extends OncePerRequestFilter {
     }
 
     private static String host(String header) {
-        return header == null ? "" : header.replaceFirst(":\\d+$", "");
+        return header == null ? "" : header.replaceFirst(":\\d+$", "").toLowerCase(Locale.ROOT);
     }
 
     private static boolean isOwn(String origin, String host) {
         try {
             return URI.create(origin).getScheme() != null
                     && URI.create(origin).getScheme().startsWith("http")
-                    && host.equals(URI.create(origin).getAuthority());
+                    && host.equalsIgnoreCase(URI.create(origin).getAuthority());
         } catch (IllegalArgumentException odd) {
             return false;
         }

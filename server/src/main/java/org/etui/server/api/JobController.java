@@ -3,6 +3,7 @@ package org.etui.server.api;
 import java.util.List;
 import org.etui.core.check.BadInput;
 import org.etui.core.job.Job;
+import org.etui.core.job.JobFile;
 import org.etui.core.piece.Piece;
 import org.etui.server.contract.Json;
 import org.etui.server.contract.Reader;
@@ -10,6 +11,7 @@ import org.etui.server.store.DocumentStore;
 import org.etui.server.store.JobStore;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -25,6 +27,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/jobs")
 class JobController {
+    private static final String ENDING = ".etui-job.json";
     private final JobStore store;
     private final Jobs jobs;
     private final Reader reader;
@@ -100,6 +103,39 @@ class JobController {
     @PostMapping("/{id}/undelete")
     ResponseEntity<KeptJob> undelete(@PathVariable String id) {
         return answer(HttpStatus.OK, store.undelete(id));
+    }
+
+    /** What lies in the bin, the last put in first. */
+    @GetMapping("/bin")
+    List<PieceController.BinPiece> bin() {
+        return store.bin().stream()
+                .map(k -> new PieceController.BinPiece(
+                        k.row().id(), TrayRows.name(k.document()), k.row().changedAt()))
+                .toList();
+    }
+
+    /** Empties the bin for good. */
+    @DeleteMapping("/bin")
+    PieceController.Emptied emptyBin() {
+        return new PieceController.Emptied(store.emptyBin());
+    }
+
+    /** The job with its piece as a file. */
+    @GetMapping("/{id}/export")
+    ResponseEntity<byte[]> export(@PathVariable String id) {
+        JobFile file = jobs.file(id);
+        return ResponseEntity.ok()
+                .contentType(MediaType.APPLICATION_JSON)
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        PieceController.attachment(file.job().name() + ENDING))
+                .body(Files.write(file));
+    }
+
+    /** Keeps a job out of a file; its piece is kept, too, where the tray has none like it. */
+    @PostMapping("/import")
+    ResponseEntity<KeptJob> importFile(@RequestBody JobFile file) {
+        return answer(HttpStatus.CREATED, jobs.take(file));
     }
 
     private String text(Job job) {

@@ -6,16 +6,20 @@ import java.util.Optional;
 import org.etui.core.check.BadInput;
 import org.etui.core.check.Violation;
 import org.etui.core.job.Job;
+import org.etui.core.job.JobFile;
 import org.etui.core.piece.Piece;
+import org.etui.core.piece.PieceChecks;
 import org.etui.core.plan.Drawing;
 import org.etui.core.plan.Plan;
 import org.etui.core.plan.PlanOptions;
 import org.etui.core.plan.Planner;
+import org.etui.server.contract.Json;
 import org.etui.server.contract.Reader;
 import org.etui.server.store.DocumentStore;
 import org.etui.server.store.JobStore;
 import org.etui.server.store.PieceStore;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
 
 /** Jobs with their pieces: what a job comes to follows its piece as it stands. */
 @Component
@@ -23,11 +27,13 @@ class Jobs {
     private final JobStore jobs;
     private final PieceStore pieces;
     private final Reader reader;
+    private final Watch watch;
 
-    Jobs(JobStore jobs, PieceStore pieces, Reader reader) {
+    Jobs(JobStore jobs, PieceStore pieces, Reader reader, Watch watch) {
         this.jobs = jobs;
         this.pieces = pieces;
         this.reader = reader;
+        this.watch = watch;
     }
 
     /**
@@ -61,11 +67,57 @@ class Jobs {
         }
     }
 
+    /**
+     * A job with its piece, to be written.
+     *
+     * @throws DocumentStore.Unknown if there is no such job, or its piece is off the tray
+     */
+    JobFile file(String id) {
+        Job job = job(jobs.read(id));
+        return JobFile.of(job, one(job));
+    }
+
+    /** Keeps a job that was read; its piece where there is none like it. */
+    @Transactional
+    public DocumentStore.Kept take(JobFile file) {
+        PieceChecks.require(file.piece());
+        String document = Json.MAPPER.writeValueAsString(file.piece());
+        String piece = pieces.all().stream()
+                .filter(k -> k.document().equals(document))
+                .findFirst()
+                .orElseGet(() -> pieces.create(document))
+                .row()
+                .id();
+        Job job = file.job().of(piece);
+        require(job);
+        return jobs.create(Json.MAPPER.writeValueAsString(job));
+    }
+
+    /** A job that cannot be read or planned is a row that says why. */
     JobRow row(DocumentStore.Kept kept) {
-        Job job = job(kept);
+        Job job;
+        try {
+            job = job(kept);
+        } catch (BadInput damaged) {
+            return new JobRow(
+                    kept.row().id(),
+                    TrayRows.name(kept.document()),
+                    kept.row().version(),
+                    Optional.empty(),
+                    "",
+                    "",
+                    0,
+                    0,
+                    0,
+                    0,
+                    0,
+                    Optional.empty(),
+                    List.of(),
+                    Optional.of(damaged.getMessage()));
+        }
         try {
             Piece one = one(job);
-            Plan plan = Planner.plan(job.asPiece(one), PlanOptions.USUAL);
+            Plan plan = watch.plan(() -> Planner.plan(job.asPiece(one), PlanOptions.USUAL));
             return new JobRow(
                     kept.row().id(),
                     job.name(),
@@ -79,10 +131,10 @@ class Jobs {
                     plan.steps().size(),
                     plan.totals().handsOnMinutes(),
                     Optional.of(plan.totals()),
-                    Drawing.of(plan),
+                    Drawing.sketched(plan),
                     Optional.empty());
-        } catch (BadInput | DocumentStore.Unknown wrong) {
-            String says = wrong instanceof BadInput ? wrong.getMessage() : "Its piece is off the tray.";
+        } catch (BadInput | DocumentStore.Unknown | Watch.CutOff wrong) {
+            String says = wrong instanceof DocumentStore.Unknown ? "Its piece is off the tray." : wrong.getMessage();
             return new JobRow(
                     kept.row().id(),
                     job.name(),

@@ -1,10 +1,12 @@
 package org.etui.server.api;
 
 import java.nio.charset.StandardCharsets;
+import java.util.Optional;
 import java.util.function.Consumer;
 import org.etui.server.contract.Json;
 import org.etui.server.contract.Reader;
-import org.etui.server.store.KeptStore;
+import org.etui.server.store.BenchStore;
+import org.etui.server.store.DocumentStore;
 
 /**
  * Something that the bench has one of, as kept; what it begins with until the first change.
@@ -12,7 +14,7 @@ import org.etui.server.store.KeptStore;
  * @param <T> what is kept
  */
 class Kept<T> {
-    private final KeptStore store;
+    private final BenchStore store;
     private final Reader reader;
     private final String name;
     private final Class<T> type;
@@ -26,7 +28,7 @@ class Kept<T> {
      * @param starter what it begins with
      * @param require throws where it does not hold together
      */
-    Kept(KeptStore store, Reader reader, String name, Class<T> type, T starter, Consumer<T> require) {
+    Kept(BenchStore store, Reader reader, String name, Class<T> type, T starter, Consumer<T> require) {
         this.store = store;
         this.reader = reader;
         this.name = name;
@@ -36,31 +38,31 @@ class Kept<T> {
     }
 
     /** What stands; what it begins with is kept at the first asking. */
-    synchronized KeptStore.Standing standing() {
-        return store.read(name).orElseGet(() -> store.create(name, Json.MAPPER.writeValueAsString(starter)));
+    synchronized DocumentStore.Kept standing() {
+        return store.find(name).orElseGet(() -> store.create(name, Json.MAPPER.writeValueAsString(starter)));
     }
 
     T now() {
-        return store.read(name).map(s -> read(s.document())).orElse(starter);
+        return store.find(name).map(s -> read(s.document())).orElse(starter);
     }
 
     T read(String document) {
         return reader.read(document.getBytes(StandardCharsets.UTF_8), type);
     }
 
-    KeptStore.Standing replace(long version, T next) {
+    DocumentStore.Kept replace(long version, T next) {
         require.accept(next);
         standing();
         return store.replace(name, version, Json.MAPPER.writeValueAsString(next));
     }
 
-    KeptStore.Standing undo() {
+    DocumentStore.Kept undo() {
         standing();
-        return store.undo(name);
+        return store.undo(name, Optional.empty());
     }
 
-    KeptStore.Standing redo() {
+    DocumentStore.Kept redo() {
         standing();
-        return store.redo(name);
+        return store.redo(name, Optional.empty());
     }
 }

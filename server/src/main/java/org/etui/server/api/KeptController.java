@@ -1,7 +1,7 @@
 package org.etui.server.api;
 
 import org.etui.core.check.BadInput;
-import org.etui.server.store.KeptStore;
+import org.etui.server.store.DocumentStore;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -24,7 +24,7 @@ abstract class KeptController<T, A> {
     }
 
     /** What is answered. */
-    abstract A answer(KeptStore.Standing standing, T now);
+    abstract A answer(DocumentStore.Kept standing, T now);
 
     /** What stands. */
     @GetMapping
@@ -54,9 +54,9 @@ abstract class KeptController<T, A> {
         return tagged(kept.redo());
     }
 
-    private ResponseEntity<A> tagged(KeptStore.Standing standing) {
+    private ResponseEntity<A> tagged(DocumentStore.Kept standing) {
         return ResponseEntity.ok()
-                .eTag("\"" + standing.version() + "\"")
+                .eTag("\"" + standing.row().version() + "\"")
                 .body(answer(standing, kept.read(standing.document())));
     }
 }

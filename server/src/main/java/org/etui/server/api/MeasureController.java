@@ -4,7 +4,7 @@ import java.util.List;
 import org.etui.core.check.Term;
 import org.etui.core.measure.PersonalMeasure;
 import org.etui.core.measure.PersonalMeasures;
-import org.etui.server.store.KeptStore;
+import org.etui.server.store.DocumentStore;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -31,7 +31,7 @@ class MeasureController extends KeptController<PersonalMeasures, MeasureControll
             @Term("each name once") List<PersonalMeasure> measures) {}
 
     @Override
-    KeptMeasures answer(KeptStore.Standing standing, PersonalMeasures now) {
-        return new KeptMeasures(standing.version(), standing.canUndo(), standing.canRedo(), now.measures());
+    KeptMeasures answer(DocumentStore.Kept standing, PersonalMeasures now) {
+        return new KeptMeasures(standing.row().version(), standing.canUndo(), standing.canRedo(), now.measures());
     }
 }

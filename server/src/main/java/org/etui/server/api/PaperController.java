@@ -1,9 +1,10 @@
 package org.etui.server.api;
 
 import java.nio.charset.StandardCharsets;
+import java.util.List;
+import org.etui.core.job.Together;
 import org.etui.core.measure.LengthFormat;
 import org.etui.core.piece.Piece;
-import org.etui.core.plan.Plan;
 import org.etui.core.plan.PlanOptions;
 import org.etui.core.plan.Planner;
 import org.etui.server.contract.Reader;
@@ -34,13 +35,15 @@ class PaperController {
     private final Reader reader;
     private final Tools tools;
     private final SettingsList settings;
+    private final Watch watch;
 
-    PaperController(PieceStore pieces, Jobs jobs, Reader reader, Tools tools, SettingsList settings) {
+    PaperController(PieceStore pieces, Jobs jobs, Reader reader, Tools tools, SettingsList settings, Watch watch) {
         this.pieces = pieces;
         this.jobs = jobs;
         this.reader = reader;
         this.tools = tools;
         this.settings = settings;
+        this.watch = watch;
     }
 
     /** A sheet of a piece: template, marks, gaps, jig, card; as PDF or SVG. */
@@ -91,12 +94,33 @@ class PaperController {
         return table(jobs.piece(id), table);
     }
 
+    /** A sheet of several pieces together, such as one list of marks to cut from. */
+    @GetMapping("/together/sheets/{sheet}")
+    ResponseEntity<byte[]> togetherSheet(
+            @RequestParam List<String> ids,
+            @PathVariable String sheet,
+            @RequestParam(defaultValue = "pdf") String format,
+            @RequestParam(defaultValue = "a4") String paper,
+            @RequestParam(defaultValue = "mm") String units) {
+        return sheet(together(ids), sheet, format, paper, units);
+    }
+
+    /** A table of several pieces together, such as one cut list. */
+    @GetMapping("/together/tables/{table}")
+    ResponseEntity<byte[]> togetherTable(@RequestParam List<String> ids, @PathVariable String table) {
+        return table(together(ids), table);
+    }
+
+    private Piece together(List<String> ids) {
+        return Together.of(ids.stream().map(this::piece).toList());
+    }
+
     /** The outline of a piece in mm, as SVG or DXF. */
     @GetMapping("/pieces/{id}/outline")
     ResponseEntity<byte[]> outline(@PathVariable String id, @RequestParam(defaultValue = "svg") String format) {
         Outline as = PlanController.word("format", format, Outline.values());
         Piece piece = piece(id);
-        byte[] body = as.of(piece, Planner.plan(piece, PlanOptions.USUAL));
+        byte[] body = watch.many(() -> as.of(piece, Planner.plan(piece, PlanOptions.USUAL)));
         return saved(body, as.mediaType(), piece.name() + ", outline." + format.toLowerCase(java.util.Locale.ROOT));
     }
 
@@ -109,18 +133,17 @@ class PaperController {
         Writer.As as = PlanController.word("format", format, Writer.As.values());
         Paper on = PlanController.word("paper", paper, Paper.values());
         LengthFormat lengths = new LengthFormat(PlanController.units(units));
-        Plan plan = Planner.plan(
-                piece,
-                new PlanOptions(
-                        wanted.states(), lengths, tools.now(), settings.now().school()));
+        PlanOptions options = new PlanOptions(
+                wanted.states(), lengths, tools.now(), settings.now().school());
+        byte[] body = watch.many(() -> wanted.of(piece, Planner.plan(piece, options), on, lengths, as));
         String name = piece.name() + ", " + wanted.title() + "." + format.toLowerCase(java.util.Locale.ROOT);
-        return shown(wanted.of(piece, plan, on, lengths, as), as.mediaType(), name);
+        return shown(body, as.mediaType(), name);
     }
 
-    private static ResponseEntity<byte[]> table(Piece piece, String table) {
+    private ResponseEntity<byte[]> table(Piece piece, String table) {
         Table wanted = PlanController.word("table", table, Table.values());
-        return saved(
-                wanted.of(Planner.plan(piece, PlanOptions.USUAL)), UTF_8_CSV, piece.name() + ", " + table + ".csv");
+        byte[] body = watch.many(() -> wanted.of(Planner.plan(piece, PlanOptions.USUAL)));
+        return saved(body, UTF_8_CSV, piece.name() + ", " + table + ".csv");
     }
 
     private static ResponseEntity<byte[]> shown(byte[] body, String type, String name) {

@@ -33,10 +33,12 @@ import tools.jackson.databind.node.ObjectNode;
 @RequestMapping("/api/patterns")
 class PatternController {
     private final Reader reader;
+    private final Watch watch;
     private List<PatternRow> rows;
 
-    PatternController(Reader reader) {
+    PatternController(Reader reader, Watch watch) {
         this.reader = reader;
+        this.watch = watch;
     }
 
     /**
@@ -76,7 +78,7 @@ class PatternController {
                 pattern.purposes(),
                 pattern.wire(),
                 pattern.parameters(),
-                Drawing.of(Planner.plan(pattern.usual(), PlanOptions.USUAL)));
+                Drawing.sketched(Planner.plan(pattern.usual(), PlanOptions.USUAL)));
     }
 
     /** A bare piece: the body holds measures by name, and may hold {@code wire} and {@code purpose}. */
@@ -103,7 +105,7 @@ class PatternController {
         if (!violations.isEmpty()) {
             throw new BadInput(violations);
         }
-        return pattern.make(values, wire, purpose);
+        return watch.plan(() -> pattern.make(values, wire, purpose));
     }
 
     /** @param wire the wire */

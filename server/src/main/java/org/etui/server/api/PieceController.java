@@ -4,11 +4,13 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Optional;
 import org.etui.core.check.BadInput;
+import org.etui.core.check.Term;
 import org.etui.core.piece.Piece;
 import org.etui.core.piece.PieceChecks;
 import org.etui.server.contract.Json;
 import org.etui.server.contract.Reader;
 import org.etui.server.store.PieceStore;
+import org.springframework.http.CacheControl;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -24,6 +26,7 @@ import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.context.request.WebRequest;
 
 /** Kept pieces: list, create, read, replace, undo, redo, delete, undelete, duplicate, import, export. */
 @RestController
@@ -32,18 +35,63 @@ class PieceController {
     private final PieceStore store;
     private final Reader reader;
     private final TrayRows rows;
+    private final Imports imports;
 
-    PieceController(PieceStore store, Reader reader, TrayRows rows) {
+    PieceController(PieceStore store, Reader reader, TrayRows rows, Imports imports) {
         this.store = store;
         this.reader = reader;
         this.rows = rows;
+        this.imports = imports;
     }
 
-    /** Every piece on the tray. */
+    /** The pieces on the tray, all of them or a page; the answer has a tag by which an unchanged tray is not sent again. */
     @GetMapping
-    List<TrayPiece> tray() {
-        return store.all().stream().map(rows::row).toList();
+    ResponseEntity<List<TrayPiece>> tray(
+            @RequestParam(defaultValue = "0") int from,
+            @RequestParam(defaultValue = "100000") int most,
+            WebRequest request) {
+        if (from < 0 || most < 1) {
+            throw new BadInput(from < 0 ? "from" : "most", from < 0 ? from : most, "must be 0 or more, most 1 or more");
+        }
+        String tag = "W/\"" + rows.model() + "-" + store.state() + "-" + from + "-" + most + "\"";
+        if (request.checkNotModified(tag)) {
+            return null;
+        }
+        TrayPage tray = rows.rows(from, most);
+        return (tray.isWhole() ? ResponseEntity.ok().eTag(tag) : ResponseEntity.ok())
+                .cacheControl(CacheControl.noCache())
+                .body(tray);
     }
+
+    /** What lies in the bin, the last put in first. */
+    @GetMapping("/bin")
+    List<BinPiece> bin() {
+        return store.bin().stream()
+                .map(k -> new BinPiece(
+                        k.row().id(), TrayRows.name(k.document()), k.row().changedAt()))
+                .toList();
+    }
+
+    /** Empties the bin for good; its pieces and their history are gone. */
+    @DeleteMapping("/bin")
+    Emptied emptyBin() {
+        return new Emptied(store.emptyBin());
+    }
+
+    /**
+     * A piece in the bin.
+     *
+     * @param id its name in the store
+     * @param name what it is called
+     * @param deletedAt when it was put in
+     */
+    record BinPiece(
+            @Term("its name in the store") String id,
+            @Term("what it is called") String name,
+            @Term("when it was put in, ISO 8601") String deletedAt) {}
+
+    /** @param pieces how many are gone */
+    record Emptied(@Term("how many are gone") int pieces) {}
 
     /** Keeps a new piece; this is import, too. */
     @PostMapping
@@ -109,11 +157,11 @@ class PieceController {
                 HttpStatus.CREATED, store.create(text(piece.withName(name.length() > 120 ? piece.name() : name))));
     }
 
-    /** The document as a file. */
+    /** The document as a file; as it was kept where it can no longer be read. */
     @GetMapping("/{id}/export")
     ResponseEntity<byte[]> export(@PathVariable String id) {
-        Piece piece = KeptPiece.of(store.read(id), reader).document();
-        return file(Files.write(piece), MediaType.APPLICATION_JSON, piece.name() + Files.ENDING);
+        Files.Named named = named(store.read(id));
+        return file(named.body(), MediaType.APPLICATION_JSON, named.name() + Files.ENDING);
     }
 
     /** Several documents as an archive; every piece on the tray where none is named. */
@@ -121,22 +169,28 @@ class PieceController {
     ResponseEntity<byte[]> exportAll(@RequestParam(defaultValue = "") List<String> ids) {
         List<PieceStore.Kept> kept =
                 ids.isEmpty() ? store.all() : ids.stream().map(store::read).toList();
-        List<Piece> pieces =
-                kept.stream().map(k -> KeptPiece.of(k, reader).document()).toList();
-        return file(Files.archive(pieces), MediaType.valueOf("application/zip"), "Etui pieces.zip");
+        byte[] archive = Files.archive(kept.stream().map(this::named).toList());
+        return file(archive, MediaType.valueOf("application/zip"), "Etui pieces.zip");
     }
 
-    /** Keeps every document of a file, one {@code *.etui.json} or a ZIP archive of them; or none of them. */
+    private Files.Named named(PieceStore.Kept kept) {
+        try {
+            Piece piece = KeptPiece.of(kept, reader).document();
+            return new Files.Named(piece.name(), Files.write(piece));
+        } catch (BadInput damaged) {
+            return new Files.Named(
+                    TrayRows.name(kept.document()), kept.document().getBytes(StandardCharsets.UTF_8));
+        }
+    }
+
+    /** Keeps every document of a file, one {@code *.etui.json} or a ZIP archive of them, and says what of it is none. */
     @PostMapping(
             path = "/import",
             consumes = {MediaType.APPLICATION_JSON_VALUE, "application/zip"})
-    ResponseEntity<List<KeptPiece>> importFile(@RequestBody byte[] file) {
-        List<String> documents =
-                Files.read(file, reader).stream().map(PieceController::text).toList();
-        return ResponseEntity.status(HttpStatus.CREATED)
-                .body(store.createAll(documents).stream()
-                        .map(k -> KeptPiece.of(k, reader))
-                        .toList());
+    ResponseEntity<Imports.Imported> importFile(
+            @RequestBody byte[] file, @RequestParam(defaultValue = "both") String existing) {
+        Imports.Existing then = PlanController.word("existing", existing, Imports.Existing.values());
+        return ResponseEntity.status(HttpStatus.CREATED).body(imports.take(file, then));
     }
 
     private static ResponseEntity<byte[]> file(byte[] body, MediaType type, String name) {

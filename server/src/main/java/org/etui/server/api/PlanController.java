@@ -23,7 +23,12 @@ import org.etui.core.plan.Field;
 import org.etui.core.plan.Plan;
 import org.etui.core.plan.PlanOptions;
 import org.etui.core.plan.Planner;
+import org.etui.core.stock.Prices;
+import org.etui.core.tool.Toolbox;
 import org.etui.core.wire.Wire;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -38,12 +43,14 @@ class PlanController {
     private final PriceList prices;
     private final MeasureList measures;
     private final SettingsList settings;
+    private final Watch watch;
 
-    PlanController(Tools tools, PriceList prices, MeasureList measures, SettingsList settings) {
+    PlanController(Tools tools, PriceList prices, MeasureList measures, SettingsList settings, Watch watch) {
         this.tools = tools;
         this.prices = prices;
         this.measures = measures;
         this.settings = settings;
+        this.watch = watch;
     }
 
     /** The plan of a piece document. */
@@ -53,13 +60,19 @@ class PlanController {
             @RequestParam(defaultValue = "last") String states,
             @RequestParam(defaultValue = "mm") String units) {
         PlanOptions.States wanted = word("states", states, PlanOptions.States.values());
-        return Planner.plan(
-                piece,
-                new PlanOptions(
-                        wanted,
-                        new LengthFormat(units(units)),
-                        tools.now(),
-                        settings.now().school()));
+        PlanOptions options = new PlanOptions(
+                wanted,
+                new LengthFormat(units(units)),
+                tools.now(),
+                settings.now().school());
+        return watch.plan(() -> Planner.plan(piece, options));
+    }
+
+    /** Takes a question back, by the name that it carried in the header Etui-Ask: its answer is no longer wanted. */
+    @DeleteMapping("/asked/{ask}")
+    ResponseEntity<Void> takeBack(@PathVariable String ask) {
+        watch.takeBack(ask);
+        return ResponseEntity.noContent().build();
     }
 
     /**
@@ -152,7 +165,9 @@ class PlanController {
                         .wire()
                         .metal());
         Field.Trial trial = new Field.Trial(question.gauges(), question.tempers(), metal, strand);
-        return Field.of(piece, trial, tools.now(), prices.now());
+        Toolbox box = tools.now();
+        Prices now = prices.now();
+        return watch.many(() -> Field.of(piece, trial, box, now));
     }
 
     static Units units(String word) {

@@ -2,7 +2,7 @@ package org.etui.server.api;
 
 import org.etui.core.check.Term;
 import org.etui.core.stock.Prices;
-import org.etui.server.store.KeptStore;
+import org.etui.server.store.DocumentStore;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -29,7 +29,7 @@ class PriceController extends KeptController<Prices, PriceController.KeptPrices>
             @Term("the prices") Prices prices) {}
 
     @Override
-    KeptPrices answer(KeptStore.Standing standing, Prices now) {
-        return new KeptPrices(standing.version(), standing.canUndo(), standing.canRedo(), now);
+    KeptPrices answer(DocumentStore.Kept standing, Prices now) {
+        return new KeptPrices(standing.row().version(), standing.canUndo(), standing.canRedo(), now);
     }
 }

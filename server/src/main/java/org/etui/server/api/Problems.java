@@ -11,13 +11,14 @@ import org.etui.core.piece.Piece;
 import org.etui.server.contract.Json;
 import org.etui.server.contract.Reader;
 import org.etui.server.store.DocumentStore;
-import org.etui.server.store.KeptStore;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataAccessException;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.transaction.TransactionException;
 import org.springframework.web.ErrorResponse;
 import org.springframework.web.bind.MissingServletRequestParameterException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
@@ -142,6 +143,7 @@ class Problems {
 
     private ResponseEntity<Problem> conflict(DocumentStore.Stale stale, Optional<Piece> piece, Optional<Job> job) {
         boolean isPiece = stale.kind().equals("piece");
+        boolean isJob = stale.kind().equals("job");
         return answer(new Problem(
                 "about:blank",
                 HttpStatus.CONFLICT.getReasonPhrase(),
@@ -150,18 +152,50 @@ class Problems {
                 List.of(),
                 isPiece ? Optional.of(KeptPiece.of(stale.standing(), reader)) : Optional.empty(),
                 piece,
-                isPiece ? Optional.empty() : Optional.of(KeptJob.of(stale.standing(), reader)),
+                isJob ? Optional.of(KeptJob.of(stale.standing(), reader)) : Optional.empty(),
                 job));
     }
 
     @ExceptionHandler
-    ResponseEntity<Problem> stale(KeptStore.Stale stale) {
-        return answer(HttpStatus.CONFLICT, stale.getMessage(), List.of());
+    ResponseEntity<Problem> asks(Imports.Asks asks) {
+        return answer(HttpStatus.CONFLICT, asks.getMessage(), asks.there());
+    }
+
+    /** Work that took too long, or that its asker took back. */
+    @ExceptionHandler
+    ResponseEntity<Problem> stopped(Watch.CutOff cut) {
+        return answer(
+                HttpStatus.BAD_REQUEST,
+                cut.getMessage(),
+                List.of(new Violation(
+                        "strands", "more work than " + cut.most(), "must be planned within " + cut.most())));
+    }
+
+    /** The disk or the database says no: what is wrong with it, and that nothing was changed. */
+    @ExceptionHandler
+    ResponseEntity<Problem> unkept(DataAccessException failed) {
+        return kept(failed);
+    }
+
+    /** The same where a change did not even begin. */
+    @ExceptionHandler
+    ResponseEntity<Problem> unkept(TransactionException failed) {
+        return kept(failed);
+    }
+
+    private static ResponseEntity<Problem> kept(Exception failed) {
+        LOG.error("the store refused", failed);
+        return StoreTrouble.of(failed)
+                .map(t -> answer(t.status(), t.words(), List.of()))
+                .orElseGet(() -> answer(
+                        HttpStatus.INTERNAL_SERVER_ERROR,
+                        "Something went wrong here; nothing was changed.",
+                        List.of()));
     }
 
     @ExceptionHandler
     ResponseEntity<Problem> large(RecordConverter.TooLarge large) {
-        String limit = "must be at most " + RecordConverter.MOST_BYTES + " bytes";
+        String limit = "must be at most " + large.most() + " bytes";
         return answer(
                 HttpStatus.CONTENT_TOO_LARGE,
                 "The body " + limit + ".",

@@ -25,6 +25,17 @@ class RecordConverter extends AbstractGenericHttpMessageConverter<Object> {
     /** A body that is too large. */
     static final class TooLarge extends RuntimeException {
         private static final long serialVersionUID = 1L;
+        private final long most;
+
+        TooLarge(long most) {
+            super("larger than " + most + " bytes");
+            this.most = most;
+        }
+
+        /** What is allowed, bytes. */
+        long most() {
+            return most;
+        }
     }
 
     @Override
@@ -44,13 +55,14 @@ class RecordConverter extends AbstractGenericHttpMessageConverter<Object> {
     protected Object readInternal(Class<?> type, HttpInputMessage message) throws IOException {
         byte[] body = message.getBody().readNBytes(MOST_BYTES + 1);
         if (body.length > MOST_BYTES) {
-            throw new TooLarge();
+            throw new TooLarge(MOST_BYTES);
         }
         return JsonNode.class.isAssignableFrom(type) ? reader.tree(body) : reader.read(body, type);
     }
 
     @Override
     protected void writeInternal(Object value, Type type, HttpOutputMessage message) throws IOException {
-        message.getBody().write(Json.MAPPER.writeValueAsBytes(value));
+        message.getBody()
+                .write(value instanceof Written written ? written.json() : Json.MAPPER.writeValueAsBytes(value));
     }
 }

@@ -1,7 +1,7 @@
 package org.etui.server.api;
 
 import org.etui.core.check.Term;
-import org.etui.server.store.KeptStore;
+import org.etui.server.store.DocumentStore;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -28,7 +28,7 @@ class SettingsController extends KeptController<Settings, SettingsController.Kep
             @Term("the settings") Settings settings) {}
 
     @Override
-    KeptSettings answer(KeptStore.Standing standing, Settings now) {
-        return new KeptSettings(standing.version(), standing.canUndo(), standing.canRedo(), now);
+    KeptSettings answer(DocumentStore.Kept standing, Settings now) {
+        return new KeptSettings(standing.row().version(), standing.canUndo(), standing.canRedo(), now);
     }
 }

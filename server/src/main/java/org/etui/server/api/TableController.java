@@ -192,7 +192,7 @@ class TableController {
     record SizeQuestion(
             @Term("what it is") Sizing.Worn worn,
 
-            @Term(value = "girth of the finger, the closed hand, the wrist or the neck, mm", above = 0, to = 2000)
+            @Term(value = "girth of the finger, the closed hand, the wrist or the neck, mm", from = 0.01, to = 2000)
             double girthMm,
 
             @Term(value = "how much longer it lies, mm; default: what is usual", from = 0, to = 500)

@@ -4,7 +4,7 @@ import java.util.List;
 import org.etui.core.check.Term;
 import org.etui.core.tool.OwnedTool;
 import org.etui.core.tool.Toolbox;
-import org.etui.server.store.KeptStore;
+import org.etui.server.store.DocumentStore;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -31,7 +31,7 @@ class ToolController extends KeptController<Toolbox, ToolController.KeptTools> {
             @Term("the tools") List<OwnedTool> tools) {}
 
     @Override
-    KeptTools answer(KeptStore.Standing standing, Toolbox now) {
-        return new KeptTools(standing.version(), standing.canUndo(), standing.canRedo(), now.tools());
+    KeptTools answer(DocumentStore.Kept standing, Toolbox now) {
+        return new KeptTools(standing.row().version(), standing.canUndo(), standing.canRedo(), now.tools());
     }
 }

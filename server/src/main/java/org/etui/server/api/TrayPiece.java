@@ -1,6 +1,7 @@
 package org.etui.server.api;
 
 import java.util.List;
+import java.util.Optional;
 import org.etui.core.check.Term;
 import org.etui.core.piece.Purpose;
 import org.etui.core.plan.Drawing;
@@ -23,6 +24,8 @@ import org.etui.core.plan.Plan;
  * @param minds how many say mind
  * @param totals wire for the whole piece
  * @param drawing its finished form
+ * @param wrong why it cannot be shown; absent where it can
+ * @param waiting whether its figures are still being worked out
  */
 record TrayPiece(
         @Term("its name in the store") String id,
@@ -38,4 +41,42 @@ record TrayPiece(
         @Term("how many advices say stop") int stops,
         @Term("how many advices say mind") int minds,
         @Term("wire for the whole piece") Plan.Totals totals,
-        @Term("its finished form") List<Drawing> drawing) {}
+
+        @Term("its finished form, in as few points as the eye needs")
+        List<Drawing> drawing,
+
+        @Term("why it cannot be shown; absent where it can; it can still be saved as a file")
+        Optional<String> wrong,
+
+        @Term("whether its figures are still being worked out: ask again")
+        boolean waiting) {
+
+    private static final Plan.Totals NOTHING = new Plan.Totals(List.of(), 0, 0, 0);
+
+    /** A row without figures. */
+    static TrayPiece bare(String name, Optional<String> wrong, boolean waiting) {
+        return new TrayPiece(
+                "", name, 0, "", Purpose.DECORATIVE, "", 0, 0, 0, 0, 0, 0, NOTHING, List.of(), wrong, waiting);
+    }
+
+    /** The same row for a piece of the store. */
+    TrayPiece at(String ofId, long ofVersion, String ofChangedAt) {
+        return new TrayPiece(
+                ofId,
+                name,
+                ofVersion,
+                ofChangedAt,
+                purpose,
+                wire,
+                strands,
+                wires,
+                cutMm,
+                steps,
+                stops,
+                minds,
+                totals,
+                drawing,
+                wrong,
+                waiting);
+    }
+}

@@ -6,8 +6,8 @@ import java.util.HashMap;
 import java.util.Map;
 import org.etui.core.piece.Piece;
 import org.etui.server.contract.Json;
+import org.etui.server.store.BenchStore;
 import org.etui.server.store.JobStore;
-import org.etui.server.store.KeptStore;
 import org.etui.server.store.PieceStore;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
@@ -20,10 +20,10 @@ import org.springframework.stereotype.Component;
 class DemoFiller implements ApplicationRunner {
     private final PieceStore pieces;
     private final JobStore jobs;
-    private final KeptStore kept;
+    private final BenchStore kept;
     private final Clock clock;
 
-    DemoFiller(PieceStore pieces, JobStore jobs, KeptStore kept, Clock clock) {
+    DemoFiller(PieceStore pieces, JobStore jobs, BenchStore kept, Clock clock) {
         this.pieces = pieces;
         this.jobs = jobs;
         this.kept = kept;

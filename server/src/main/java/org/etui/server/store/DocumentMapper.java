@@ -2,17 +2,28 @@ package org.etui.server.store;
 
 import java.util.List;
 import java.util.Optional;
+import org.apache.ibatis.annotations.Delete;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
 
-/** SQL of pieces and jobs and their revisions. Nothing is ever deleted. */
+/** SQL of all that has revisions. Only what lies in the bin is ever deleted, when the bin is emptied. */
 public interface DocumentMapper {
     /** What is not in the bin, in its order. */
     @Select("select id, version, head, deleted, changed_at from document where kind = #{kind} and deleted = 0 "
             + "order by position, created_at")
     List<DocumentRow> all(String kind);
+
+    /** What lies in the bin, the last put in first. */
+    @Select("select id, version, head, deleted, changed_at from document where kind = #{kind} and deleted = 1 "
+            + "order by changed_at desc")
+    List<DocumentRow> bin(String kind);
+
+    /** How many documents of a kind there are, how often they changed and where they stand: all the same only where nothing changed. */
+    @Select("select count(*) || '-' || coalesce(sum(version), 0) || '-' || coalesce(sum(head), 0) "
+            + "from document where kind = #{kind} and deleted = 0")
+    String state(String kind);
 
     /** A document of a kind, deleted or not. */
     @Select("select id, version, head, deleted, changed_at from document where kind = #{kind} and id = #{id}")
@@ -32,8 +43,16 @@ public interface DocumentMapper {
 
     /** A new document; its head is set right after. */
     @Insert("insert into document (id, kind, version, head, position, created_at, changed_at) "
-            + "values (#{id}, #{kind}, 1, 0, (select coalesce(max(position), 0) + 1 from document), #{now}, #{now})")
-    void insertDocument(@Param("kind") String kind, @Param("id") String id, @Param("now") String now);
+            + "values (#{id}, #{kind}, 1, 0, #{position}, #{now}, #{now})")
+    void insertDocument(
+            @Param("kind") String kind,
+            @Param("id") String id,
+            @Param("position") long position,
+            @Param("now") String now);
+
+    /** The place behind all others. */
+    @Select("select coalesce(max(position), 0) + 1 from document")
+    long lastPosition();
 
     /** A new revision. */
     @Insert("insert into document_revision (document_id, parent, document, created_at) "
@@ -66,4 +85,13 @@ public interface DocumentMapper {
             @Param("id") String id,
             @Param("deleted") boolean deleted,
             @Param("now") String now);
+
+    /** Deletes the revisions of what lies in the bin; the documents follow. */
+    @Delete("delete from document_revision where document_id in "
+            + "(select id from document where kind = #{kind} and deleted = 1)")
+    void emptyBinOfRevisions(String kind);
+
+    /** Deletes what lies in the bin; returns how much that was. */
+    @Delete("delete from document where kind = #{kind} and deleted = 1")
+    int emptyBin(String kind);
 }

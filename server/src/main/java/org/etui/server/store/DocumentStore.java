@@ -75,9 +75,24 @@ public abstract class DocumentStore {
         return mapper.all(kind).stream().map(this::kept).toList();
     }
 
+    /** What lies in the bin, the last put in first. */
+    public List<Kept> bin() {
+        return mapper.bin(kind).stream().map(this::kept).toList();
+    }
+
+    /** Changes whenever anything that is not in the bin does. */
+    public String state() {
+        return mapper.state(kind);
+    }
+
     /** Whether nothing was ever kept. */
     public boolean isEmpty() {
         return mapper.count(kind) == 0;
+    }
+
+    /** Whether there is a document of that name, in the bin or not. */
+    final boolean isKept(String id) {
+        return mapper.document(kind, id).isPresent();
     }
 
     /** @throws Unknown if there is none, or it lies in the bin */
@@ -88,8 +103,11 @@ public abstract class DocumentStore {
     /** Keeps a new document. */
     @Transactional
     public Kept create(String document) {
-        String id = UUID.randomUUID().toString();
-        mapper.insertDocument(kind, id, now());
+        return create(UUID.randomUUID().toString(), mapper.lastPosition(), document);
+    }
+
+    final Kept create(String id, long position, String document) {
+        mapper.insertDocument(kind, id, position, now());
         mapper.setHead(id, addRevision(id, null, document));
         return read(id);
     }
@@ -157,6 +175,13 @@ public abstract class DocumentStore {
             throw new Unknown(kind, id);
         }
         return read(id);
+    }
+
+    /** Deletes for good what lies in the bin; returns how much that was. */
+    @Transactional
+    public int emptyBin() {
+        mapper.emptyBinOfRevisions(kind);
+        return mapper.emptyBin(kind);
     }
 
     private void requireVersion(Kept standing, long version) {

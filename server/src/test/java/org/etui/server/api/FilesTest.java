@@ -78,7 +78,7 @@ class FilesTest {
         for (JsonNode row : http.get("/api/pieces").json()) {
             String id = row.get("id").asString();
             byte[] file = http.get("/api/pieces/" + id + "/export").body();
-            JsonNode opened = send("application/json", file).json().get(0);
+            JsonNode opened = send("application/json", file).json().get("kept").get(0);
 
             assertThat(opened.get("id").asString()).isNotEqualTo(id);
             assertThat(opened.get("document"))
@@ -96,7 +96,7 @@ class FilesTest {
             }
         }
         int before = pieces();
-        JsonNode opened = send("application/zip", saved.body()).json();
+        JsonNode opened = send("application/zip", saved.body()).json().get("kept");
 
         assertThat(saved.response().headers().firstValue("Content-Type")).hasValue("application/zip");
         assertThat(inside).hasSize(before).containsKey("Medlar clasp.etui.json");
@@ -114,7 +114,8 @@ class FilesTest {
         assertThat(send(
                                 "application/zip",
                                 http.get("/api/pieces/export?ids=" + id).body())
-                        .json())
+                        .json()
+                        .get("kept"))
                 .hasSize(1);
         assertThat(http.get("/api/pieces/export?ids=nothing").status()).isEqualTo(404);
     }
@@ -139,25 +140,119 @@ class FilesTest {
     }
 
     @Test
-    void oneDamagedDocumentInAnArchive_keepsAllOut_andIsNamedWithItsPath() {
+    void oneDamagedDocumentInAnArchive_isNamedWithItsPath_andKeepsNoOtherOut() {
         String good = http.get("/api/pieces").json().get(0).get("id").asString();
         String text = new String(http.get("/api/pieces/" + good + "/export").body(), StandardCharsets.UTF_8);
         int before = pieces();
         byte[] archive = zip(Map.of(
                 "good.etui.json",
                 text,
+                "notes.txt",
+                "hello",
                 "bad.etui.json",
                 text.replaceFirst("\"insideMm\" : [\\d.]+", "\"insideMm\" : -3")));
 
         Http.Answer answer = send("application/zip", archive);
-        assertThat(answer.status()).isEqualTo(400);
-        assertThat(answer.paths()).anyMatch(p -> p.startsWith("bad.etui.json: strands.0.elements."));
-        assertThat(answer.paths()).noneMatch(p -> p.startsWith("good"));
+        assertThat(answer.status()).isEqualTo(201);
+        assertThat(answer.json().get("kept")).hasSize(1);
+        Map<String, String> refused = new LinkedHashMap<>();
+        answer.json()
+                .get("refused")
+                .forEach(r -> refused.put(
+                        r.get("file").asString(), r.at("/violations/0/path").asString()));
+        assertThat(refused).containsOnlyKeys("notes.txt", "bad.etui.json");
+        assertThat(refused.get("bad.etui.json")).startsWith("strands.0.elements.");
+        assertThat(pieces()).isEqualTo(before + 1);
+    }
+
+    @Test
+    void archiveWithNothingToTake_isRefusedWithEveryReason() {
+        int before = pieces();
+
         assertThat(send("application/zip", zip(Map.of("notes.txt", "hello"))).paths())
-                .containsExactly("notes.txt");
+                .containsExactly("notes.txt: file");
+        byte[] archive = http.get("/api/pieces/export").body();
         byte[] half = java.util.Arrays.copyOf(archive, archive.length / 3);
         assertThat(send("application/zip", half).status()).isEqualTo(400);
         assertThat(pieces()).isEqualTo(before);
+    }
+
+    private Http.Answer open(String document, String existing) {
+        return http.post("/api/pieces/import?existing=" + existing, document);
+    }
+
+    @Test
+    void pieceThatIsThereAlready_isAskedAbout_replaced_keptBeside_orLeft() {
+        String usual = Json.MAPPER.writeValueAsString(
+                Patterns.find("s-hook").orElseThrow().usual().withName("Opened twice"));
+        String other = usual.replace("\"notes\":\"\"", "\"notes\":\"from another bench\"");
+        String id = open(usual, "ask").json().at("/kept/0/id").asString();
+        int before = pieces();
+
+        Http.Answer asked = open(other, "ask");
+        assertThat(asked.status()).isEqualTo(409);
+        assertThat(asked.json().at("/violations/0/value").asString()).isEqualTo("Opened twice");
+        assertThat(open(usual, "ask").json().at("/left/0").asString()).isEqualTo("Opened twice");
+        assertThat(open(other, "leave").json().at("/left/0").asString()).isEqualTo("Opened twice");
+        assertThat(pieces()).isEqualTo(before);
+
+        assertThat(open(other, "replace").json().at("/replaced/0/id").asString())
+                .isEqualTo(id);
+        assertThat(http.get("/api/pieces/" + id).json().at("/document/notes").asString())
+                .isEqualTo("from another bench");
+        assertThat(http.post("/api/pieces/" + id + "/undo", "")
+                        .json()
+                        .at("/document/notes")
+                        .asString())
+                .isEmpty();
+        assertThat(pieces()).isEqualTo(before);
+        assertThat(open(other, "both").json().get("kept")).hasSize(1);
+        assertThat(pieces()).isEqualTo(before + 1);
+        assertThat(open(other, "perhaps").paths()).containsExactly("existing");
+    }
+
+    @Test
+    void namesThatFileSystemsRefuse_areSavedAndReadBack() {
+        List<String> names = List.of("..", "a/b\\c:d", "CON", "Hop", "hop", " ", "ä".repeat(120));
+        String ids = names.stream()
+                .map(n -> http.post(
+                                "/api/pieces",
+                                Json.MAPPER.writeValueAsString(Patterns.find("s-hook")
+                                        .orElseThrow()
+                                        .usual()
+                                        .withName(n)))
+                        .json()
+                        .get("id")
+                        .asString())
+                .collect(java.util.stream.Collectors.joining(","));
+
+        JsonNode kept = send(
+                        "application/zip",
+                        http.get("/api/pieces/export?ids=" + ids).body())
+                .json()
+                .get("kept");
+        List<String> back = new ArrayList<>();
+        kept.forEach(k -> back.add(k.at("/document/name").asString()));
+        assertThat(back).containsExactlyElementsOf(names);
+    }
+
+    @Test
+    void severalPieces_makeOneCutList() {
+        List<JsonNode> rows = new ArrayList<>();
+        http.get("/api/pieces").json().forEach(rows::add);
+        List<JsonNode> two = rows.stream()
+                .filter(r -> r.get("name").asString().matches("Medlar clasp|Hazel earrings"))
+                .limit(2)
+                .toList();
+        String ids =
+                two.get(0).get("id").asString() + "," + two.get(1).get("id").asString();
+
+        String csv =
+                new String(http.get("/api/together/tables/cut-list?ids=" + ids).body(), StandardCharsets.UTF_8);
+        assertThat(csv).contains("Medlar clasp", "Hazel earrings");
+        assertThat(http.get("/api/together/sheets/marks?ids=" + ids).status()).isEqualTo(200);
+        assertThat(http.get("/api/together/tables/cut-list?ids=nothing").status())
+                .isEqualTo(404);
     }
 
     @Test

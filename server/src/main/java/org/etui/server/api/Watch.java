@@ -1,0 +1,149 @@
+package org.etui.server.api;
+
+import jakarta.servlet.http.HttpServletRequest;
+import java.time.Duration;
+import java.util.Locale;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.ScheduledFuture;
+import java.util.concurrent.TimeUnit;
+import java.util.function.Supplier;
+import org.etui.core.check.Stopped;
+import org.etui.server.Ready;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Component;
+import org.springframework.web.context.request.RequestContextHolder;
+import org.springframework.web.context.request.ServletRequestAttributes;
+
+/**
+ * Cuts off work of the core that takes too long, and work that its asker takes back. A question may carry a name of its own in
+ * the header {@code Etui-Ask}; whoever asked it and no longer wants the answer says so by that name.
+ */
+@Component
+class Watch {
+    static final String ASK = "Etui-Ask";
+
+    /** Until classes are loaded and compiled, everything takes some times as long. */
+    private static final int COLD = 8;
+
+    private final ScheduledExecutorService clock = Executors.newSingleThreadScheduledExecutor(work -> {
+        Thread thread = new Thread(work, "watch");
+        thread.setDaemon(true);
+        return thread;
+    });
+    private final Map<String, Turn> asked = new ConcurrentHashMap<>();
+    private final Duration plan;
+    private volatile boolean warm;
+
+    /** @param planMs how long a plan may take, ms */
+    Watch(@Value("${etui.plan-ms:1500}") long planMs) {
+        this.plan = Duration.ofMillis(planMs);
+    }
+
+    /** Work that was cut off. */
+    static final class CutOff extends RuntimeException {
+        private static final long serialVersionUID = 1L;
+        private final String most;
+
+        CutOff(String most, boolean takenBack, Throwable cause) {
+            super(
+                    takenBack
+                            ? "The question was taken back."
+                            : "This takes longer to work out than " + most + ": fewer elements, turns or wires.",
+                    cause);
+            this.most = most;
+        }
+
+        /** How long it may take, in words. */
+        String most() {
+            return most;
+        }
+    }
+
+    /** Everything is loaded: from now on the usual time is enough. */
+    @EventListener
+    void warmedUp(Ready.Warm done) {
+        warm = true;
+    }
+
+    /** Works out a plan or what takes no longer. */
+    <T> T plan(Supplier<T> work) {
+        return within(plan, work);
+    }
+
+    /** Works out what is many plans, such as a field or a job: ten times as long. */
+    <T> T many(Supplier<T> work) {
+        return within(plan.multipliedBy(10), work);
+    }
+
+    /** The asker of that name has gone or no longer wants to know. */
+    void takeBack(String ask) {
+        Turn turn = asked.get(ask);
+        if (turn != null) {
+            turn.stop(true);
+        }
+    }
+
+    private <T> T within(Duration most, Supplier<T> work) {
+        Duration limit = warm ? most : most.multipliedBy(COLD);
+        Turn turn = new Turn(Thread.currentThread());
+        String ask = ask();
+        if (!ask.isEmpty()) {
+            asked.put(ask, turn);
+        }
+        ScheduledFuture<?> end = clock.schedule(() -> turn.stop(false), limit.toMillis(), TimeUnit.MILLISECONDS);
+        try {
+            return work.get();
+        } catch (Stopped stopped) {
+            throw new CutOff(inWords(limit), turn.isTakenBack(), stopped);
+        } finally {
+            end.cancel(false);
+            turn.end();
+            asked.remove(ask, turn);
+        }
+    }
+
+    private static String inWords(Duration limit) {
+        return String.format(Locale.ROOT, "%.1f s", limit.toMillis() / 1000.0);
+    }
+
+    private static String ask() {
+        if (RequestContextHolder.getRequestAttributes() instanceof ServletRequestAttributes attributes) {
+            HttpServletRequest request = attributes.getRequest();
+            String ask = request.getHeader(ASK);
+            return ask == null || ask.length() > 80 ? "" : ask;
+        }
+        return "";
+    }
+
+    /** One piece of work on its thread; once it has ended the thread is never interrupted for it. */
+    private static final class Turn {
+        private final Thread thread;
+        private boolean ended;
+        private boolean takenBack;
+
+        Turn(Thread thread) {
+            this.thread = thread;
+        }
+
+        synchronized void stop(boolean back) {
+            if (!ended) {
+                takenBack = back;
+                thread.interrupt();
+            }
+        }
+
+        synchronized boolean isTakenBack() {
+            return takenBack;
+        }
+
+        /** What was meant for this work must not meet the next. */
+        synchronized void end() {
+            ended = true;
+            Thread.interrupted();
+        }
+    }
+}

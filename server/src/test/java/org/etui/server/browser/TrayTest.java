@@ -1,0 +1,140 @@
+package org.etui.server.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.util.regex.Pattern;
+import org.etui.core.pattern.Patterns;
+import org.etui.server.Http;
+import org.etui.server.ServerTest;
+import org.etui.server.contract.Json;
+import org.etui.server.store.PieceStore;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestInstance;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import org.springframework.test.context.TestPropertySource;
+
+/** The tray with what does not fit on it: damaged pieces, the bin, several pieces at once, files that are there already. */
+@ServerTest
+@TestPropertySource(properties = "etui.demo=false")
+@TestInstance(TestInstance.Lifecycle.PER_CLASS)
+class TrayTest {
+    @LocalServerPort
+    private int port;
+
+    @Autowired
+    private PieceStore store;
+
+    private Browser browser;
+    private Http http;
+
+    @BeforeAll
+    void open() {
+        browser = new Browser(port);
+        http = new Http(port);
+    }
+
+    @AfterAll
+    void close() {
+        browser.close();
+    }
+
+    private static String named(String name) {
+        return Json.MAPPER.writeValueAsString(
+                Patterns.find("s-hook").orElseThrow().usual().withName(name));
+    }
+
+    private static Locator link(Page page, String name) {
+        return page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile(name)));
+    }
+
+    @Test
+    void damagedPiece_saysWhy_hidesNoOther_andIsSavedAsAFile() throws IOException {
+        http.post("/api/pieces", named("Hop whole"));
+        store.create("{\"format\": \"etui-piece\", \"version\": 1, \"name\": \"Sloe damaged\"}");
+        Page page = browser.open("/tray");
+
+        assertThat(link(page, "Hop whole")).containsText("cut");
+        assertThat(link(page, "Sloe damaged")).containsText("strands was missing: must be given");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("more for Sloe damaged"))
+                .click();
+        Download saved =
+                page.waitForDownload(() -> page.getByText("Save as a file").click());
+        assertThat(Files.readString(saved.path())).contains("Sloe damaged");
+        page.close();
+    }
+
+    @Test
+    void whatIsTakenOff_liesInTheBin_isPutBack_orThrownAway() {
+        http.post("/api/pieces", named("Alder off"));
+        Page page = browser.open("/tray");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("more for Alder off"))
+                .click();
+        page.getByText("Take off the tray").click();
+        assertThat(link(page, "Alder off")).hasCount(0);
+
+        link(page, "^bin$").click();
+        Screen.button(page, "put Alder off back").click();
+        assertThat(page.getByText("The bin is empty.")).isVisible();
+        link(page, "to the tray").click();
+        assertThat(link(page, "Alder off")).isVisible();
+
+        String id = Screen.pieceNamed(http, "Alder off");
+        http.send(http.request("/api/pieces/" + id).DELETE().build());
+        link(page, "^bin$").click();
+        Screen.button(page, "Empty the bin").click();
+        Screen.button(page, "Throw away").click();
+        assertThat(page.getByText("The bin is empty.")).isVisible();
+        assertThat(http.get("/api/pieces/bin").json()).isEmpty();
+        page.close();
+    }
+
+    @Test
+    void severalChosenPieces_makeOneCutList() throws IOException {
+        http.post("/api/pieces", named("Quince one"));
+        http.post("/api/pieces", named("Quince two"));
+        Page page = browser.open("/tray");
+        Screen.button(page, "choose several").click();
+        for (String name : new String[] {"Quince one", "Quince two"}) {
+            page.getByRole(AriaRole.CHECKBOX, new Page.GetByRoleOptions().setName(Pattern.compile(name)))
+                    .click();
+        }
+        assertThat(page.getByText("2 chosen")).isVisible();
+        Download list = page.waitForDownload(() -> link(page, "One cut list").click());
+        assertThat(Files.readString(list.path())).contains("Quince one").contains("Quince two");
+        Screen.button(page, "Done").click();
+        assertThat(link(page, "New piece")).isVisible();
+        page.close();
+    }
+
+    @Test
+    void fileThatIsThereAlready_isAskedAbout() {
+        http.post("/api/pieces", named("Bramble twice"));
+        int before = http.get("/api/pieces").json().size();
+        String other = named("Bramble twice").replace("\"notes\":\"\"", "\"notes\":\"from elsewhere\"");
+        Page page = browser.open("/tray");
+        page.locator("input[type=file]")
+                .setInputFiles(new FilePayload(
+                        "bramble.etui.json", "application/json", other.getBytes(StandardCharsets.UTF_8)));
+        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("Bramble twice");
+        Screen.button(page, "^Replace$").click();
+        assertThat(page.getByText("Replaced: Bramble twice.")).isVisible();
+
+        String id = Screen.pieceNamed(http, "Bramble twice");
+        assertThat(http.get("/api/pieces/" + id).json().at("/document/notes").asString())
+                .isEqualTo("from elsewhere");
+        assertThat(http.get("/api/pieces").json()).hasSize(before);
+        page.close();
+    }
+}
