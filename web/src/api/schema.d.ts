@@ -1979,6 +1979,11 @@ export interface components {
              * @default []
              */
             elements: string[];
+            /**
+             * @description when: start, forming, an element id or another work id
+             * @default forming
+             */
+            after: string;
             /** @description thickness to flatten to, mm */
             toMm: number;
             /**
@@ -1987,11 +1992,6 @@ export interface components {
              * @enum {string}
              */
             with: "flat-hammer" | "domed-hammer" | "ball-hammer" | "cross-hammer" | "nylon-mallet" | "rawhide-mallet" | "nylon-jaws" | "shot" | "die";
-            /**
-             * @description when: start, forming, an element id or another work id
-             * @default forming
-             */
-            after: string;
         };
         WorkPlanish: {
             /**
@@ -2012,16 +2012,16 @@ export interface components {
              */
             elements: string[];
             /**
+             * @description when: start, forming, an element id or another work id
+             * @default forming
+             */
+            after: string;
+            /**
              * @description the tool
              * @default flat-hammer
              * @enum {string}
              */
             with: "flat-hammer" | "domed-hammer" | "ball-hammer" | "cross-hammer" | "nylon-mallet" | "rawhide-mallet" | "nylon-jaws" | "shot" | "die";
-            /**
-             * @description when: start, forming, an element id or another work id
-             * @default forming
-             */
-            after: string;
         };
         WorkTexture: {
             /**
@@ -2042,16 +2042,16 @@ export interface components {
              */
             elements: string[];
             /**
+             * @description when: start, forming, an element id or another work id
+             * @default forming
+             */
+            after: string;
+            /**
              * @description the tool
              * @default ball-hammer
              * @enum {string}
              */
             with: "flat-hammer" | "domed-hammer" | "ball-hammer" | "cross-hammer" | "nylon-mallet" | "rawhide-mallet" | "nylon-jaws" | "shot" | "die";
-            /**
-             * @description when: start, forming, an element id or another work id
-             * @default forming
-             */
-            after: string;
         };
         WorkJaws: {
             /**
@@ -2072,15 +2072,15 @@ export interface components {
              */
             elements: string[];
             /**
-             * @description passes
-             * @default 3
-             */
-            passes: number;
-            /**
              * @description when: start, forming, an element id or another work id
              * @default forming
              */
             after: string;
+            /**
+             * @description passes
+             * @default 3
+             */
+            passes: number;
         };
         WorkMallet: {
             /**
@@ -2101,6 +2101,11 @@ export interface components {
              */
             elements: string[];
             /**
+             * @description when: start, forming, an element id or another work id
+             * @default forming
+             */
+            after: string;
+            /**
              * @description passes
              * @default 3
              */
@@ -2111,11 +2116,6 @@ export interface components {
              * @enum {string}
              */
             with: "flat-hammer" | "domed-hammer" | "ball-hammer" | "cross-hammer" | "nylon-mallet" | "rawhide-mallet" | "nylon-jaws" | "shot" | "die";
-            /**
-             * @description when: start, forming, an element id or another work id
-             * @default forming
-             */
-            after: string;
         };
         WorkFlex: {
             /**
@@ -2136,15 +2136,15 @@ export interface components {
              */
             elements: string[];
             /**
-             * @description times
-             * @default 3
-             */
-            times: number;
-            /**
              * @description when: start, forming, an element id or another work id
              * @default forming
              */
             after: string;
+            /**
+             * @description times
+             * @default 3
+             */
+            times: number;
         };
         WorkTumble: {
             /**
@@ -2165,15 +2165,15 @@ export interface components {
              */
             elements: string[];
             /**
-             * @description minutes
-             * @default 120
-             */
-            minutes: number;
-            /**
              * @description when: start, forming, an element id or another work id
              * @default forming
              */
             after: string;
+            /**
+             * @description minutes
+             * @default 120
+             */
+            minutes: number;
         };
         WorkReclose: {
             /**
@@ -2218,15 +2218,15 @@ export interface components {
              */
             elements: string[];
             /**
-             * @description passes
-             * @default 1
-             */
-            passes: number;
-            /**
              * @description when: start, forming, an element id or another work id
              * @default forming
              */
             after: string;
+            /**
+             * @description passes
+             * @default 1
+             */
+            passes: number;
         };
         WorkOpenClose: {
             /**
@@ -2247,15 +2247,15 @@ export interface components {
              */
             elements: string[];
             /**
-             * @description times
-             * @default 1
-             */
-            times: number;
-            /**
              * @description when: start, forming, an element id or another work id
              * @default forming
              */
             after: string;
+            /**
+             * @description times
+             * @default 1
+             */
+            times: number;
         };
         WorkTrim: {
             /**
@@ -2299,15 +2299,15 @@ export interface components {
              * @default []
              */
             elements: string[];
-            /** @description the blank */
-            part: string;
-            /** @description diameter of the hole, mm */
-            diameterMm: number;
             /**
              * @description when: start, forming, an element id or another work id
              * @default forming
              */
             after: string;
+            /** @description the blank */
+            part: string;
+            /** @description diameter of the hole, mm */
+            diameterMm: number;
         };
         WorkDimple: {
             /**
@@ -2327,6 +2327,11 @@ export interface components {
              * @default []
              */
             elements: string[];
+            /**
+             * @description when: start, forming, an element id or another work id
+             * @default forming
+             */
+            after: string;
             /** @description the blank */
             part: string;
             /**
@@ -2334,11 +2339,6 @@ export interface components {
              * @default 1
              */
             dimples: number;
-            /**
-             * @description when: start, forming, an element id or another work id
-             * @default forming
-             */
-            after: string;
         };
         WorkPress: {
             /**
@@ -2358,6 +2358,11 @@ export interface components {
              * @default []
              */
             elements: string[];
+            /**
+             * @description when: start, forming, an element id or another work id
+             * @default forming
+             */
+            after: string;
             /** @description thickness to press to, mm */
             toMm: number;
             /**
@@ -2366,11 +2371,6 @@ export interface components {
              * @enum {string}
              */
             with: "flat-hammer" | "domed-hammer" | "ball-hammer" | "cross-hammer" | "nylon-mallet" | "rawhide-mallet" | "nylon-jaws" | "shot" | "die";
-            /**
-             * @description when: start, forming, an element id or another work id
-             * @default forming
-             */
-            after: string;
         };
         Colour: {
             /**
@@ -2644,7 +2644,7 @@ export interface components {
             /** @description where it lies over itself */
             crossings: components["schemas"]["PlanOver"][];
             /** @description where no hammer may go */
-            noHammer: components["schemas"]["PlanZone"][];
+            noHammer: components["schemas"]["NoHammerZone"][];
             /** @description what is done to it, in order: the state of the same index is the wire afterwards */
             operations: components["schemas"]["PlanOperationPlan"][];
             /** @description states as asked for */
@@ -2785,7 +2785,7 @@ export interface components {
             /** @description where the upper limb ends to cover the lower one, mm */
             toMm: number;
         };
-        PlanZone: {
+        NoHammerZone: {
             /** @description where it begins along the wire, mm */
             fromMm: number;
             /** @description where it ends along the wire, mm */

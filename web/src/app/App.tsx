@@ -1,17 +1,18 @@
-import { lazy } from 'react';
+import { lazy, Suspense } from 'react';
 import { Navigate, Route, Routes } from 'react-router';
-import { Bath } from '../bath/Bath';
-import { Daybook } from '../daybook/Daybook';
-import { Rack } from '../rack/Rack';
-import { Colour } from '../stations/colour/Colour';
-import { Log } from '../stations/log/Log';
-import { Shape } from '../stations/shape/Shape';
-import { ToolsPage } from '../tools/ToolsPage';
-import { NewPiece } from '../tray/NewPiece';
 import { Tray } from '../tray/Tray';
+import { Coming } from './Coming';
 import { OutsideFrame } from './OutsideFrame';
-import { PieceFrame } from './PieceFrame';
 
+const Bath = lazy(() => import('../bath/Bath').then((m) => ({ default: m.Bath })));
+const Daybook = lazy(() => import('../daybook/Daybook').then((m) => ({ default: m.Daybook })));
+const Rack = lazy(() => import('../rack/Rack').then((m) => ({ default: m.Rack })));
+const Colour = lazy(() => import('../stations/colour/Colour').then((m) => ({ default: m.Colour })));
+const Log = lazy(() => import('../stations/log/Log').then((m) => ({ default: m.Log })));
+const Shape = lazy(() => import('../stations/shape/Shape').then((m) => ({ default: m.Shape })));
+const ToolsPage = lazy(() => import('../tools/ToolsPage').then((m) => ({ default: m.ToolsPage })));
+const NewPiece = lazy(() => import('../tray/NewPiece').then((m) => ({ default: m.NewPiece })));
+const PieceFrame = lazy(() => import('./PieceFrame').then((m) => ({ default: m.PieceFrame })));
 const Bin = lazy(() => import('../tray/Bin').then((m) => ({ default: m.Bin })));
 const Cut = lazy(() => import('../stations/cut/Cut').then((m) => ({ default: m.Cut })));
 const Harden = lazy(() => import('../stations/harden/Harden').then((m) => ({ default: m.Harden })));
@@ -49,7 +50,14 @@ export function App() {
         <Route path="/sizes" element={<SizesPage />} />
         <Route path="/help/:page" element={<Help />} />
       </Route>
-      <Route path="/pieces/:id" element={<PieceFrame />}>
+      <Route
+        path="/pieces/:id"
+        element={
+          <Suspense fallback={<Coming />}>
+            <PieceFrame />
+          </Suspense>
+        }
+      >
         <Route index element={<Navigate to="shape" replace />} />
         <Route path="wire" element={<WireStation />} />
         <Route path="shape" element={<Shape />} />

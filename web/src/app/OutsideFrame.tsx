@@ -3,6 +3,7 @@ import { Suspense } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, Outlet, useLocation, useNavigate } from 'react-router';
 import { queries } from '../api/queries';
+import { Coming } from './Coming';
 import { Hint } from './Hint';
 import { Knots } from './Knots';
 import { Tools } from './Tools';
@@ -43,7 +44,7 @@ export function OutsideFrame() {
       <Knots knots={knots} open={PLACES.findIndex((p) => pathname.startsWith(p))} label="places" />
       <main className="station">
         {pathname === '/tray' && <Hint station="tray" />}
-        <Suspense>
+        <Suspense fallback={<Coming />}>
           <Outlet />
         </Suspense>
       </main>

@@ -6,6 +6,7 @@ import { api, Refused } from '../api/client';
 import { queries } from '../api/queries';
 import type { Plan } from '../api/types';
 import { BenchProvider, useBench, useKeeping } from './bench';
+import { Coming } from './Coming';
 import { Hint } from './Hint';
 import { Knots, type Knot } from './Knots';
 import { thicknessOf } from './section';
@@ -135,7 +136,7 @@ function Frame() {
       <main className="station">
         <Refusals />
         <Hint key={STATIONS[open]} station={STATIONS[open] ?? ''} />
-        <Suspense>
+        <Suspense fallback={<Coming />}>
           <Outlet />
         </Suspense>
       </main>

@@ -1,5 +1,6 @@
 package org.etui.bench;
 
+import org.etui.core.act.Act;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -12,7 +13,7 @@ import org.etui.core.metal.Metal;
 import org.etui.core.metal.Temper;
 import org.etui.core.pattern.Patterns;
 import org.etui.core.piece.Piece;
-import org.etui.core.piece.With;
+import org.etui.core.act.With;
 import org.etui.core.piece.Work;
 import org.etui.core.plan.Field;
 import org.etui.core.plan.Plan;
@@ -63,9 +64,8 @@ public class StrengthBenchmark {
             String on = ids.get(i % ids.size());
             works.add(
                     i % 3 == 0
-                            ? new Work.Flatten(
-                                    "w" + i, "hook", List.of(on), 1.25 - i / 200.0, With.FLAT_HAMMER, "forming")
-                            : new Work.Mallet("w" + i, "hook", List.of(on), 1, With.NYLON_MALLET, "forming"));
+                            ? Work.of("w" + i, "hook", List.of(on), new Act.Flatten(1.25 - i / 200.0, With.FLAT_HAMMER))
+                            : Work.of("w" + i, "hook", List.of(on), new Act.Mallet(1, With.NYLON_MALLET)));
         }
         worked = hook.withWork(works);
         all = new PlanOptions(PlanOptions.States.ALL, new LengthFormat(Units.MM));

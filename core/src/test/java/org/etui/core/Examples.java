@@ -3,6 +3,8 @@ package org.etui.core;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import org.etui.core.act.Act;
+import org.etui.core.act.With;
 import org.etui.core.element.Arc;
 import org.etui.core.element.Bend;
 import org.etui.core.element.Curl;
@@ -16,7 +18,6 @@ import org.etui.core.metal.Temper;
 import org.etui.core.piece.Piece;
 import org.etui.core.piece.Purpose;
 import org.etui.core.piece.Strand;
-import org.etui.core.piece.With;
 import org.etui.core.piece.Work;
 import org.etui.core.plan.Plan;
 import org.etui.core.plan.PlanOptions;
@@ -45,7 +46,7 @@ public final class Examples {
 
     /** A flattening of elements, after forming. */
     public static Work flatten(double toMm, String... elements) {
-        return new Work.Flatten("w1", "wire", List.of(elements), toMm, With.DOMED_HAMMER, "forming");
+        return Work.of("w1", "wire", List.of(elements), new Act.Flatten(toMm, With.DOMED_HAMMER));
     }
 
     /** A random piece of one strand: any kind that is built, any order. */

@@ -2,10 +2,11 @@ package org.etui.core.element;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
+import java.util.function.UnaryOperator;
 import org.etui.core.check.Check;
 import org.etui.core.check.Term;
 import org.etui.core.curve.CurvePiece;
+import org.etui.core.section.Section;
 
 /**
  * A hook bend, a bow, the body of a bangle.
@@ -58,13 +59,48 @@ public record Arc(
     }
 
     @Override
-    public OptionalDouble woundInsideMm() {
-        return OptionalDouble.of(insideMm);
-    }
-
-    @Override
     public List<CurvePiece> shape(Forming forming) {
         return List.of(org.etui.core.curve.Arc.ofInside(
                 insideMm, forming.thicknessMm(), turn.sign() * Math.toRadians(sweepDeg)));
+    }
+
+    @Override
+    public Winding winding() {
+        return Winding.round("insideMm", insideMm, turn, Math.toRadians(sweepDeg));
+    }
+
+    @Override
+    public Hanging hanging() {
+        return Hanging.HOOK;
+    }
+
+    @Override
+    public Handling handling() {
+        return Handling.BENT;
+    }
+
+    @Override
+    public Optional<String> noHammer() {
+        return Optional.empty();
+    }
+
+    @Override
+    public double acrossMm(Section section) {
+        return section.thicknessMm();
+    }
+
+    @Override
+    public List<Spacing> spacings() {
+        return List.of();
+    }
+
+    @Override
+    public Arc renamed(UnaryOperator<String> strand, UnaryOperator<String> work) {
+        return this;
+    }
+
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+        return visitor.arc(this);
     }
 }

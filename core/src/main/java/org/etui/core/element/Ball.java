@@ -2,10 +2,12 @@ package org.etui.core.element;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import org.etui.core.check.Check;
 import org.etui.core.check.Term;
 import org.etui.core.curve.CurvePiece;
 import org.etui.core.curve.Knob;
+import org.etui.core.section.Section;
 
 /**
  * The ball of a bought headed pin.
@@ -51,5 +53,45 @@ public record Ball(
     @Override
     public List<CurvePiece> shape(Forming forming) {
         return List.of(new Knob(diameterMm));
+    }
+
+    @Override
+    public Winding winding() {
+        return Winding.NONE;
+    }
+
+    @Override
+    public Hanging hanging() {
+        return Hanging.NOTHING;
+    }
+
+    @Override
+    public Handling handling() {
+        return Handling.bought(volumeMm3());
+    }
+
+    @Override
+    public Optional<String> noHammer() {
+        return Optional.empty();
+    }
+
+    @Override
+    public double acrossMm(Section section) {
+        return diameterMm;
+    }
+
+    @Override
+    public List<Spacing> spacings() {
+        return List.of();
+    }
+
+    @Override
+    public Ball renamed(UnaryOperator<String> strand, UnaryOperator<String> work) {
+        return this;
+    }
+
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+        return visitor.ball(this);
     }
 }

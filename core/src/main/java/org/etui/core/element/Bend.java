@@ -2,11 +2,12 @@ package org.etui.core.element;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
+import java.util.function.UnaryOperator;
 import org.etui.core.check.Check;
 import org.etui.core.check.Term;
 import org.etui.core.curve.Arc;
 import org.etui.core.curve.CurvePiece;
+import org.etui.core.section.Section;
 
 /**
  * A corner, made over the edge of the jaw.
@@ -59,12 +60,47 @@ public record Bend(
     }
 
     @Override
-    public OptionalDouble woundInsideMm() {
-        return OptionalDouble.of(insideMm);
+    public List<CurvePiece> shape(Forming forming) {
+        return List.of(Arc.ofInside(insideMm, forming.thicknessMm(), turn.sign() * Math.toRadians(angleDeg)));
     }
 
     @Override
-    public List<CurvePiece> shape(Forming forming) {
-        return List.of(Arc.ofInside(insideMm, forming.thicknessMm(), turn.sign() * Math.toRadians(angleDeg)));
+    public Winding winding() {
+        return Winding.corner("insideMm", insideMm, turn, Math.toRadians(angleDeg));
+    }
+
+    @Override
+    public Hanging hanging() {
+        return Hanging.NOTHING;
+    }
+
+    @Override
+    public Handling handling() {
+        return Handling.BENT;
+    }
+
+    @Override
+    public Optional<String> noHammer() {
+        return Optional.empty();
+    }
+
+    @Override
+    public double acrossMm(Section section) {
+        return section.thicknessMm();
+    }
+
+    @Override
+    public List<Spacing> spacings() {
+        return List.of();
+    }
+
+    @Override
+    public Bend renamed(UnaryOperator<String> strand, UnaryOperator<String> work) {
+        return this;
+    }
+
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+        return visitor.bend(this);
     }
 }

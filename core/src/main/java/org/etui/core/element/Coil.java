@@ -2,13 +2,14 @@ package org.etui.core.element;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
+import java.util.function.UnaryOperator;
 import org.etui.core.check.Check;
 import org.etui.core.check.Term;
 import org.etui.core.curve.Arc;
 import org.etui.core.curve.CurvePiece;
 import org.etui.core.curve.Helix;
 import org.etui.core.curve.Joint;
+import org.etui.core.section.Section;
 
 /**
  * A coil, a ring shank, petals.
@@ -77,11 +78,6 @@ public record Coil(
         return new Coil(id, mandrelMm, turns, mm, axis, turn, rollDeg, over, target);
     }
 
-    @Override
-    public OptionalDouble woundInsideMm() {
-        return OptionalDouble.of(mandrelMm);
-    }
-
     /** The helix; with the axis along the heading a corner comes first, unless the coil begins the strand. */
     @Override
     public List<CurvePiece> shape(Forming forming) {
@@ -93,5 +89,45 @@ public record Coil(
         }
         Arc corner = Arc.ofInside(CORNER_INSIDE_MM, t, Math.PI / 2 - helix.slopeRad());
         return List.of(Joint.roll(-Math.PI / 2), corner, Joint.roll(Math.PI / 2), helix);
+    }
+
+    @Override
+    public Winding winding() {
+        return Winding.round("mandrelMm", mandrelMm, turn, 2 * Math.PI * turns);
+    }
+
+    @Override
+    public Hanging hanging() {
+        return Hanging.NOTHING;
+    }
+
+    @Override
+    public Handling handling() {
+        return Handling.BENT;
+    }
+
+    @Override
+    public Optional<String> noHammer() {
+        return Optional.empty();
+    }
+
+    @Override
+    public double acrossMm(Section section) {
+        return section.thicknessMm();
+    }
+
+    @Override
+    public List<Spacing> spacings() {
+        return pitchMm > 0 ? List.of(new Spacing("from turn to turn", pitchMm, false)) : List.of();
+    }
+
+    @Override
+    public Coil renamed(UnaryOperator<String> strand, UnaryOperator<String> work) {
+        return this;
+    }
+
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+        return visitor.coil(this);
     }
 }

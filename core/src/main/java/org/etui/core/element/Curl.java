@@ -2,11 +2,12 @@ package org.etui.core.element;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
+import java.util.function.UnaryOperator;
 import org.etui.core.check.Check;
 import org.etui.core.check.Term;
 import org.etui.core.curve.Arc;
 import org.etui.core.curve.CurvePiece;
+import org.etui.core.section.Section;
 
 /**
  * A tight decorative end, a stop.
@@ -54,12 +55,47 @@ public record Curl(
     }
 
     @Override
-    public OptionalDouble woundInsideMm() {
-        return OptionalDouble.of(insideMm);
+    public List<CurvePiece> shape(Forming forming) {
+        return List.of(Arc.ofInside(insideMm, forming.thicknessMm(), turn.sign() * 2 * Math.PI * turns));
     }
 
     @Override
-    public List<CurvePiece> shape(Forming forming) {
-        return List.of(Arc.ofInside(insideMm, forming.thicknessMm(), turn.sign() * 2 * Math.PI * turns));
+    public Winding winding() {
+        return Winding.round("insideMm", insideMm, turn, 2 * Math.PI * turns);
+    }
+
+    @Override
+    public Hanging hanging() {
+        return Hanging.NOTHING;
+    }
+
+    @Override
+    public Handling handling() {
+        return Handling.soft(Handling.End.SLOPED);
+    }
+
+    @Override
+    public Optional<String> noHammer() {
+        return Optional.empty();
+    }
+
+    @Override
+    public double acrossMm(Section section) {
+        return insideMm + 2 * section.thicknessMm();
+    }
+
+    @Override
+    public List<Spacing> spacings() {
+        return List.of();
+    }
+
+    @Override
+    public Curl renamed(UnaryOperator<String> strand, UnaryOperator<String> work) {
+        return this;
+    }
+
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+        return visitor.curl(this);
     }
 }

@@ -2,10 +2,12 @@ package org.etui.core.element;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import org.etui.core.check.Check;
 import org.etui.core.check.Term;
 import org.etui.core.curve.Circuit;
 import org.etui.core.curve.CurvePiece;
+import org.etui.core.section.Section;
 
 /**
  * Wire laid round a stone or a form.
@@ -73,5 +75,45 @@ public record Girth(
     @Override
     public List<CurvePiece> shape(Forming forming) {
         return round(forming.thicknessMm()).along(from, to, turn.sign());
+    }
+
+    @Override
+    public Winding winding() {
+        return Winding.laid(Optional.empty(), 2 * Math.PI * (to - from));
+    }
+
+    @Override
+    public Hanging hanging() {
+        return Hanging.FRAME;
+    }
+
+    @Override
+    public Handling handling() {
+        return Handling.BENT;
+    }
+
+    @Override
+    public Optional<String> noHammer() {
+        return Optional.of("it lies on the stone");
+    }
+
+    @Override
+    public double acrossMm(Section section) {
+        return section.thicknessMm();
+    }
+
+    @Override
+    public List<Spacing> spacings() {
+        return List.of();
+    }
+
+    @Override
+    public Girth renamed(UnaryOperator<String> strand, UnaryOperator<String> work) {
+        return this;
+    }
+
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+        return visitor.girth(this);
     }
 }

@@ -7,6 +7,7 @@ import org.etui.core.check.Check;
 import org.etui.core.check.Term;
 import org.etui.core.curve.CurvePiece;
 import org.etui.core.curve.Line;
+import org.etui.core.section.Section;
 
 /**
  * A handle: wire that is only held on to, and trimmed later.
@@ -50,5 +51,40 @@ public record Lead(
     @Override
     public List<CurvePiece> shape(Forming forming) {
         return List.of(new Line(lengthMm));
+    }
+
+    @Override
+    public Winding winding() {
+        return Winding.NONE;
+    }
+
+    @Override
+    public Hanging hanging() {
+        return Hanging.NOTHING;
+    }
+
+    @Override
+    public Handling handling() {
+        return Handling.trimmed(trimAfter);
+    }
+
+    @Override
+    public Optional<String> noHammer() {
+        return Optional.empty();
+    }
+
+    @Override
+    public double acrossMm(Section section) {
+        return section.thicknessMm();
+    }
+
+    @Override
+    public List<Spacing> spacings() {
+        return List.of();
+    }
+
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+        return visitor.lead(this);
     }
 }

@@ -2,11 +2,12 @@ package org.etui.core.element;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
+import java.util.function.UnaryOperator;
 import org.etui.core.check.Check;
 import org.etui.core.check.Term;
 import org.etui.core.curve.Arc;
 import org.etui.core.curve.CurvePiece;
+import org.etui.core.section.Section;
 
 /**
  * An eye, a P-loop, a jump ring. Centred, it carries a neck bend that sets its middle on the line of the wire: after
@@ -75,11 +76,6 @@ public record Loop(
     }
 
     @Override
-    public OptionalDouble woundInsideMm() {
-        return OptionalDouble.of(insideMm);
-    }
-
-    @Override
     public List<CurvePiece> shape(Forming forming) {
         Arc round = Arc.ofInside(insideMm, forming.thicknessMm(), turn.sign() * 2 * Math.PI * turns);
         if (!centred) {
@@ -93,5 +89,45 @@ public record Loop(
     private Arc neck(double thicknessMm, double radiusMm) {
         double rho = (NECK_INSIDE_MM + thicknessMm) / 2;
         return new Arc(rho, -turn.sign() * Math.acos(rho / (radiusMm + rho)));
+    }
+
+    @Override
+    public Winding winding() {
+        return Winding.round("insideMm", insideMm, turn, 2 * Math.PI * turns);
+    }
+
+    @Override
+    public Hanging hanging() {
+        return Hanging.eye(turns, opens);
+    }
+
+    @Override
+    public Handling handling() {
+        return Handling.BENT;
+    }
+
+    @Override
+    public Optional<String> noHammer() {
+        return opens ? Optional.of("it has to open later") : Optional.empty();
+    }
+
+    @Override
+    public double acrossMm(Section section) {
+        return section.thicknessMm();
+    }
+
+    @Override
+    public List<Spacing> spacings() {
+        return List.of();
+    }
+
+    @Override
+    public Loop renamed(UnaryOperator<String> strand, UnaryOperator<String> work) {
+        return this;
+    }
+
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+        return visitor.loop(this);
     }
 }

@@ -2,10 +2,12 @@ package org.etui.core.element;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import org.etui.core.check.Check;
 import org.etui.core.check.Term;
 import org.etui.core.curve.CurvePiece;
 import org.etui.core.curve.Line;
+import org.etui.core.section.Section;
 
 /**
  * A flattened end: a straight that is flattened.
@@ -37,6 +39,9 @@ public record Paddle(
         Target target)
         implements Element {
 
+    /** A flattened end is wider than its wire by about so much (engineering estimate, for what passes an eye). */
+    private static final double SPREAD = 1.5;
+
     /** @throws IllegalArgumentException if a measure is out of range */
     public Paddle {
         Check.size("lengthMm", lengthMm);
@@ -51,5 +56,45 @@ public record Paddle(
     @Override
     public List<CurvePiece> shape(Forming forming) {
         return List.of(new Line(lengthMm));
+    }
+
+    @Override
+    public Winding winding() {
+        return Winding.NONE;
+    }
+
+    @Override
+    public Hanging hanging() {
+        return Hanging.NOTHING;
+    }
+
+    @Override
+    public Handling handling() {
+        return Handling.flattened(toMm);
+    }
+
+    @Override
+    public Optional<String> noHammer() {
+        return Optional.empty();
+    }
+
+    @Override
+    public double acrossMm(Section section) {
+        return SPREAD * section.thicknessMm();
+    }
+
+    @Override
+    public List<Spacing> spacings() {
+        return List.of();
+    }
+
+    @Override
+    public Paddle renamed(UnaryOperator<String> strand, UnaryOperator<String> work) {
+        return this;
+    }
+
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+        return visitor.paddle(this);
     }
 }

@@ -3,9 +3,11 @@ package org.etui.core.element;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.UnaryOperator;
 import org.etui.core.check.Check;
 import org.etui.core.check.Term;
 import org.etui.core.curve.CurvePiece;
+import org.etui.core.section.Section;
 import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
 
 /**
@@ -218,5 +220,51 @@ public record Spiral(
     @Override
     public List<CurvePiece> shape(Forming forming) {
         return List.of(of(turnsIn(forming.thicknessMm()), forming.thicknessMm()));
+    }
+
+    @Override
+    public Winding winding() {
+        return new Winding(
+                OptionalDouble.empty(),
+                OptionalDouble.of(insideMm.orElse(0)),
+                Optional.of("insideMm"),
+                Optional.of(turn),
+                2 * Math.PI * turns.orElse(0),
+                false);
+    }
+
+    @Override
+    public Hanging hanging() {
+        return Hanging.NOTHING;
+    }
+
+    @Override
+    public Handling handling() {
+        return Handling.soft(Handling.End.FLUSH);
+    }
+
+    @Override
+    public Optional<String> noHammer() {
+        return Optional.empty();
+    }
+
+    @Override
+    public double acrossMm(Section section) {
+        return outsideIn(section.inPlaneMm());
+    }
+
+    @Override
+    public List<Spacing> spacings() {
+        return gapMm > 0 ? List.of(new Spacing("gap between turns", gapMm, false)) : List.of();
+    }
+
+    @Override
+    public Spiral renamed(UnaryOperator<String> strand, UnaryOperator<String> work) {
+        return this;
+    }
+
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+        return visitor.spiral(this);
     }
 }

@@ -2,10 +2,12 @@ package org.etui.core.element;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import org.etui.core.check.Check;
 import org.etui.core.check.Term;
 import org.etui.core.curve.CurvePiece;
 import org.etui.core.curve.Line;
+import org.etui.core.section.Section;
 
 /**
  * A straight run.
@@ -45,5 +47,45 @@ public record Straight(
     @Override
     public List<CurvePiece> shape(Forming forming) {
         return List.of(new Line(lengthMm));
+    }
+
+    @Override
+    public Winding winding() {
+        return Winding.NONE;
+    }
+
+    @Override
+    public Hanging hanging() {
+        return Hanging.NOTHING;
+    }
+
+    @Override
+    public Handling handling() {
+        return Handling.STRAIGHT;
+    }
+
+    @Override
+    public Optional<String> noHammer() {
+        return Optional.empty();
+    }
+
+    @Override
+    public double acrossMm(Section section) {
+        return section.thicknessMm();
+    }
+
+    @Override
+    public List<Spacing> spacings() {
+        return List.of(new Spacing("length", lengthMm, true));
+    }
+
+    @Override
+    public Straight renamed(UnaryOperator<String> strand, UnaryOperator<String> work) {
+        return this;
+    }
+
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+        return visitor.straight(this);
     }
 }

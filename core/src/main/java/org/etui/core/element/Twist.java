@@ -9,6 +9,7 @@ import org.etui.core.curve.CurvePiece;
 import org.etui.core.curve.Helix;
 import org.etui.core.curve.Joint;
 import org.etui.core.curve.Line;
+import org.etui.core.section.Section;
 
 /**
  * A twisted run, on its own axis or with another strand.
@@ -70,5 +71,40 @@ public record Twist(
         Helix helix = Helix.coil(radius, lengthMm / turns, 2 * Math.PI * turns);
         double kink = Math.PI / 2 - helix.slopeRad();
         return List.of(new Joint(0, -kink), helix, new Joint(0, kink));
+    }
+
+    @Override
+    public Winding winding() {
+        return Winding.laid(Optional.empty(), 0);
+    }
+
+    @Override
+    public Hanging hanging() {
+        return Hanging.NOTHING;
+    }
+
+    @Override
+    public Handling handling() {
+        return Handling.twisted(2 * Math.PI * turns / lengthMm);
+    }
+
+    @Override
+    public Optional<String> noHammer() {
+        return Optional.empty();
+    }
+
+    @Override
+    public double acrossMm(Section section) {
+        return section.thicknessMm();
+    }
+
+    @Override
+    public List<Spacing> spacings() {
+        return List.of();
+    }
+
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+        return visitor.twist(this);
     }
 }

@@ -6,12 +6,14 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.function.DoubleFunction;
+import java.util.function.UnaryOperator;
 import org.etui.core.check.Check;
 import org.etui.core.check.Term;
 import org.etui.core.curve.Circuit;
 import org.etui.core.curve.Circuit.Disc;
 import org.etui.core.curve.CurvePiece;
 import org.etui.core.curve.Helix;
+import org.etui.core.section.Section;
 
 /**
  * Turns of wire round a cord, a stem or a bundle.
@@ -155,5 +157,45 @@ public record Wrap(
         return round.along(0, turns, turn.sign()).stream()
                 .<CurvePiece>map(piece -> new Helix(piece, slope))
                 .toList();
+    }
+
+    @Override
+    public Winding winding() {
+        return Winding.laid(Optional.of(turn), 2 * Math.PI * turns);
+    }
+
+    @Override
+    public Hanging hanging() {
+        return Hanging.NOTHING;
+    }
+
+    @Override
+    public Handling handling() {
+        return Handling.wound();
+    }
+
+    @Override
+    public Optional<String> noHammer() {
+        return Optional.of("it lies on what it is wrapped round");
+    }
+
+    @Override
+    public double acrossMm(Section section) {
+        return section.thicknessMm();
+    }
+
+    @Override
+    public List<Spacing> spacings() {
+        return pitchMm > 0 ? List.of(new Spacing("from turn to turn", pitchMm, false)) : List.of();
+    }
+
+    @Override
+    public Wrap renamed(UnaryOperator<String> strand, UnaryOperator<String> work) {
+        return this;
+    }
+
+    @Override
+    public <R> R accept(Visitor<R> visitor) {
+        return visitor.wrap(this);
     }
 }

@@ -13,7 +13,7 @@ import org.etui.core.check.Term;
 import org.etui.core.check.Violation;
 import org.etui.core.pattern.Remake;
 import org.etui.core.piece.Piece;
-import org.etui.core.piece.PieceChecks;
+import org.etui.core.verify.PieceChecks;
 
 /**
  * A piece made many times.

@@ -8,10 +8,10 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.etui.core.check.BadInput;
 import org.etui.core.piece.Piece;
-import org.etui.core.piece.PieceChecks;
 import org.etui.core.piece.Purpose;
 import org.etui.core.piece.Strand;
 import org.etui.core.piece.Work;
+import org.etui.core.verify.PieceChecks;
 
 /**
  * Several pieces as one document, so that they are cut from one list. What belongs to a piece carries its number behind its name.

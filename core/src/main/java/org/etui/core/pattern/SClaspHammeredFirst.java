@@ -1,6 +1,8 @@
 package org.etui.core.pattern;
 
 import java.util.List;
+import org.etui.core.act.Act;
+import org.etui.core.act.With;
 import org.etui.core.element.Arc;
 import org.etui.core.element.Curl;
 import org.etui.core.element.Element;
@@ -13,7 +15,6 @@ import org.etui.core.piece.HandleAt;
 import org.etui.core.piece.Piece;
 import org.etui.core.piece.Purpose;
 import org.etui.core.piece.Strand;
-import org.etui.core.piece.With;
 import org.etui.core.piece.Work;
 import org.etui.core.wire.Wire;
 
@@ -57,8 +58,8 @@ final class SClaspHammeredFirst extends Pattern {
                 .withOrder(List.of(
                         "first-end", "second-end", "first-lip", "first-bend", "middle", "second-bend", "second-lip"))
                 .withAllowance(Allowance.usual().withHandleAt(HandleAt.NONE));
-        Work ends =
-                new Work.Flatten("ends", "clasp", List.of("first-end", "second-end"), to, With.DOMED_HAMMER, "start");
+        Work ends = Work.of("ends", "clasp", List.of("first-end", "second-end"), new Act.Flatten(to, With.DOMED_HAMMER))
+                .at("start");
         return Piece.of(title(), purpose, List.of(strand)).withWork(List.of(ends));
     }
 }

@@ -3,6 +3,8 @@ package org.etui.core.pattern;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.etui.core.act.Act;
+import org.etui.core.act.With;
 import org.etui.core.element.Arc;
 import org.etui.core.element.Bend;
 import org.etui.core.element.Element;
@@ -24,7 +26,6 @@ import org.etui.core.piece.Piece;
 import org.etui.core.piece.Place;
 import org.etui.core.piece.Purpose;
 import org.etui.core.piece.Strand;
-import org.etui.core.piece.With;
 import org.etui.core.piece.Work;
 import org.etui.core.wire.Wire;
 
@@ -39,7 +40,7 @@ final class StoneFrame extends Pattern {
 
     /** What a pendant hangs from is tapped hard when it is formed (common practice; the passes are an estimate). */
     private static final Work HARDENED =
-            new Work.Mallet("harden-bail", "bail", List.of("bail"), 9, With.NYLON_MALLET, "forming");
+            Work.of("harden-bail", "bail", List.of("bail"), new Act.Mallet(9, With.NYLON_MALLET));
 
     StoneFrame() {
         super(

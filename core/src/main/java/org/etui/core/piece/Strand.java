@@ -6,7 +6,6 @@ import java.util.Optional;
 import org.etui.core.check.Check;
 import org.etui.core.check.Term;
 import org.etui.core.element.Element;
-import org.etui.core.element.Girth;
 import org.etui.core.wire.Wire;
 
 /**
@@ -105,7 +104,7 @@ public record Strand(
 
     /** How many wires carry a load together: those of a frame round a stone all do, others each for itself. */
     public int sharing() {
-        return elements.stream().anyMatch(Girth.class::isInstance) ? count : 1;
+        return elements.stream().anyMatch(e -> e.hanging().frame()) ? count : 1;
     }
 
     /** Every element in the order of forming. */

@@ -1,13 +1,13 @@
 package org.etui.core.plan;
 
 import java.util.List;
+import org.etui.core.act.Run;
 import org.etui.core.curve.CentreLine;
 import org.etui.core.curve.Knob;
 import org.etui.core.curve.Placed;
 import org.etui.core.curve.Pose;
 import org.etui.core.section.Round;
 import org.etui.core.section.Section;
-import org.etui.core.work.Run;
 import org.etui.core.work.StrandWork;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.hipparchus.optim.MaxEval;

@@ -8,7 +8,7 @@ import org.etui.core.curve.Line;
 import org.etui.core.curve.Placed;
 import org.etui.core.curve.Pose;
 import org.etui.core.piece.Piece;
-import org.etui.core.piece.PieceChecks;
+import org.etui.core.verify.PieceChecks;
 import org.etui.core.work.StrandWork;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 

@@ -3,9 +3,9 @@ package org.etui.core.plan;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.etui.core.act.Run;
 import org.etui.core.curve.Crossing;
 import org.etui.core.element.Element;
-import org.etui.core.work.Run;
 import org.etui.core.work.StrandWork;
 
 /** Says which limb lies on top where a wire lies over itself, and for how long it covers the other. */

@@ -12,6 +12,7 @@ import org.etui.core.metal.TemperNow;
 import org.etui.core.piece.HandleAt;
 import org.etui.core.rule.Advice;
 import org.etui.core.rule.Caution;
+import org.etui.core.rule.NoHammer;
 import org.etui.core.section.WireSection;
 import org.etui.core.sequence.Step;
 import org.etui.core.sequence.Tool;
@@ -108,7 +109,7 @@ public record Plan(
             List<Mark> marks,
 
             @Term("where it lies over itself") List<Over> crossings,
-            @Term("where no hammer may go") List<Zone> noHammer,
+            @Term("where no hammer may go") List<NoHammer.Zone> noHammer,
 
             @Term("what is done to it, in order: the state of the same index is the wire afterwards")
             List<OperationPlan> operations,
@@ -286,18 +287,6 @@ public record Plan(
 
             @Term("where the upper limb ends to cover the lower one, mm")
             double toMm) {}
-
-    /**
-     * A stretch of wire that no hammer may touch.
-     *
-     * @param fromMm where it begins along the wire
-     * @param toMm where it ends
-     * @param because why
-     */
-    public record Zone(
-            @Term("where it begins along the wire, mm") double fromMm,
-            @Term("where it ends along the wire, mm") double toMm,
-            @Term("why") String because) {}
 
     /**
      * The wire after an operation.

@@ -9,6 +9,9 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.function.ToDoubleFunction;
+import org.etui.core.act.Operation;
+import org.etui.core.act.Run;
+import org.etui.core.act.Workpiece;
 import org.etui.core.check.BadInput;
 import org.etui.core.curve.Arc;
 import org.etui.core.curve.CentreLine;
@@ -16,32 +19,28 @@ import org.etui.core.curve.CurvePiece;
 import org.etui.core.curve.Helix;
 import org.etui.core.curve.Pose;
 import org.etui.core.curve.Spiral;
-import org.etui.core.element.Ball;
 import org.etui.core.element.Element;
-import org.etui.core.element.Paddle;
 import org.etui.core.mechanics.FormedBy;
 import org.etui.core.mechanics.Hold;
 import org.etui.core.piece.Piece;
-import org.etui.core.piece.PieceChecks;
 import org.etui.core.piece.Strand;
 import org.etui.core.rule.Advice;
 import org.etui.core.rule.Bench;
 import org.etui.core.rule.Cautions;
+import org.etui.core.rule.NoHammer;
 import org.etui.core.rule.Rules;
 import org.etui.core.section.Section;
 import org.etui.core.sequence.BenchCard;
 import org.etui.core.sequence.Step;
 import org.etui.core.sequence.Tool;
 import org.etui.core.tool.Toolbox;
+import org.etui.core.verify.PieceChecks;
 import org.etui.core.wire.Wire;
 import org.etui.core.work.Effort;
 import org.etui.core.work.Marks;
-import org.etui.core.work.Operation;
 import org.etui.core.work.Reading;
-import org.etui.core.work.Run;
 import org.etui.core.work.State;
 import org.etui.core.work.StrandWork;
-import org.etui.core.work.Workpiece;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 
 /** Makes the plan of a piece: the whole road from the document to everything that is read off it. */
@@ -106,17 +105,17 @@ public final class Planner {
         List<Plan.OperationPlan> rows = new ArrayList<>();
         for (Operation operation : work.operations()) {
             String id = operation.id();
-            boolean forms = operation instanceof Operation.Form
+            boolean forms = operation.forms().isPresent()
                     || work.strand()
                             .element(id)
-                            .filter(Paddle.class::isInstance)
+                            .filter(e -> e.handling().flattenedToMm().isPresent())
                             .isPresent();
             rows.add(new Plan.OperationPlan(
                     rows.size() + 1,
                     operation.inWords(),
                     forms
                             ? Plan.OperationKind.FORM
-                            : operation instanceof Operation.Trim ? Plan.OperationKind.TRIM : Plan.OperationKind.WORK,
+                            : operation.trims() ? Plan.OperationKind.TRIM : Plan.OperationKind.WORK,
                     id,
                     operation.elements().stream().sorted().toList()));
         }
@@ -179,7 +178,7 @@ public final class Planner {
     /** The wire that stays, and the balls that were bought on it. */
     private static double massG(StrandWork work) {
         double balls = work.strand().elements().stream()
-                .mapToDouble(e -> e instanceof Ball ball ? ball.volumeMm3() : 0)
+                .mapToDouble(e -> e.handling().boughtMm3())
                 .sum();
         Wire wire = work.strand().wire();
         return wire.massG(work.netMm()) + balls * wire.metal().densityGPerCm3() / 1000;
@@ -220,8 +219,8 @@ public final class Planner {
                 element.isBent() ? Optional.of(Tool.of(work, element, box)) : Optional.empty(),
                 round.map(Round::sizes),
                 mandrelRule(element, round),
-                element instanceof Ball ball
-                        ? OptionalDouble.of(ball.volumeMm3()
+                element.handling().boughtMm3() > 0
+                        ? OptionalDouble.of(element.handling().boughtMm3()
                                 / work.strand().wire().section().areaMm2())
                         : OptionalDouble.empty(),
                 round.map(r -> {

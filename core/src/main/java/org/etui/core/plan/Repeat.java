@@ -2,11 +2,8 @@ package org.etui.core.plan;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.etui.core.element.Coil;
 import org.etui.core.element.Element;
-import org.etui.core.element.Spiral;
-import org.etui.core.element.Straight;
-import org.etui.core.element.Wrap;
+import org.etui.core.element.Spacing;
 import org.etui.core.piece.Piece;
 import org.etui.core.piece.Strand;
 
@@ -44,17 +41,10 @@ public record Repeat(String label, double mm, int times) {
             }
         }
         for (Element e : strand.elements()) {
-            if (e instanceof Straight straight && wires > 1) {
-                add(all, of + e.label() + ", length", straight.lengthMm(), wires);
-            }
-            if (e instanceof Spiral spiral && spiral.gapMm() > 0) {
-                add(all, of + e.label() + ", gap between turns", spiral.gapMm(), wires);
-            }
-            if (e instanceof Coil coil && coil.pitchMm() > 0) {
-                add(all, of + e.label() + ", from turn to turn", coil.pitchMm(), wires);
-            }
-            if (e instanceof Wrap wrap && wrap.pitchMm() > 0) {
-                add(all, of + e.label() + ", from turn to turn", wrap.pitchMm(), wires);
+            for (Spacing spacing : e.spacings()) {
+                if (wires > 1 || !spacing.onlyBetweenWires()) {
+                    add(all, of + e.label() + ", " + spacing.label(), spacing.mm(), wires);
+                }
             }
         }
     }

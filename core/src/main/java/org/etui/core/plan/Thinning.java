@@ -5,18 +5,19 @@ import java.util.List;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.etui.core.act.Act;
+import org.etui.core.act.Run;
+import org.etui.core.act.With;
 import org.etui.core.check.BadInput;
 import org.etui.core.check.Term;
 import org.etui.core.mechanics.Flattening;
 import org.etui.core.metal.TemperNow;
 import org.etui.core.piece.Piece;
-import org.etui.core.piece.PieceChecks;
 import org.etui.core.piece.Strand;
-import org.etui.core.piece.With;
 import org.etui.core.piece.Work;
 import org.etui.core.section.WireSection;
+import org.etui.core.verify.PieceChecks;
 import org.etui.core.work.Reading;
-import org.etui.core.work.Run;
 import org.etui.core.work.StrandWork;
 
 /**
@@ -123,7 +124,7 @@ public record Thinning(
     }
 
     private static boolean isAlone(Work work, Strand strand, String element) {
-        return work instanceof Work.Flatten
+        return work.act() instanceof Act.Flatten
                 && (work.strand().isEmpty() || work.strand().equals(strand.id()))
                 && work.elements().equals(List.of(element));
     }
@@ -140,8 +141,7 @@ public record Thinning(
         for (Work work : piece.work()) {
             boolean same = isAlone(work, strand, element);
             found |= same;
-            works.add(
-                    same ? new Work.Flatten(work.id(), work.strand(), work.elements(), to, with, work.after()) : work);
+            works.add(same ? work.doing(new Act.Flatten(to, with)) : work);
         }
         if (!found) {
             Set<String> taken = piece.work().stream().map(Work::id).collect(Collectors.toSet());
@@ -149,7 +149,7 @@ public record Thinning(
             while (taken.contains(id)) {
                 id += "-";
             }
-            works.add(new Work.Flatten(id, strand.id(), List.of(element), to, with, "forming"));
+            works.add(Work.of(id, strand.id(), List.of(element), new Act.Flatten(to, with)));
         }
         return works;
     }

@@ -2,10 +2,10 @@ package org.etui.core.rule;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.etui.core.act.Operation;
 import org.etui.core.metal.Metal;
 import org.etui.core.piece.PartKind;
 import org.etui.core.piece.Piece;
-import org.etui.core.work.Operation;
 import org.etui.core.work.StrandWork;
 
 /** Cautions of the trade (common practice). Local rules and the maker's own training come first. */

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.stream.Stream;
 import org.etui.core.element.Coil;
 import org.etui.core.element.Element;
 import org.etui.core.element.Wrap;
@@ -53,12 +52,10 @@ final class CoilOnCord implements Rule {
     }
 
     private static Optional<Advice> fit(String where, Element element, Part cord) {
-        String field = element instanceof Coil ? "/mandrelMm" : "/core/cordMm";
-        double inside = Stream.of(element)
-                .mapToDouble(e -> e instanceof Coil coil
-                        ? coil.mandrelMm()
-                        : e instanceof Wrap wrap ? wrap.core().cordMm().orElse(Double.NaN) : Double.NaN)
-                .sum();
+        double inside = element instanceof Coil coil
+                ? coil.mandrelMm()
+                : element instanceof Wrap wrap ? wrap.core().cordMm().orElse(Double.NaN) : Double.NaN;
+        String field = "/" + element.winding().field().orElse("core/cordMm");
         boolean loose = inside > LOOSE * cord.sizeMm();
         boolean tight = inside < SQUEEZED * cord.sizeMm();
         if (!loose && !tight) {

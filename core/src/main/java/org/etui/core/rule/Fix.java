@@ -7,10 +7,10 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.etui.core.check.BadInput;
 import org.etui.core.piece.Piece;
-import org.etui.core.piece.PieceChecks;
 import org.etui.core.piece.Strand;
 import org.etui.core.piece.Work;
 import org.etui.core.section.WireSection;
+import org.etui.core.verify.PieceChecks;
 import org.etui.core.work.StrandWork;
 
 /**

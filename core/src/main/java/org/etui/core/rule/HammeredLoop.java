@@ -2,17 +2,16 @@ package org.etui.core.rule;
 
 import java.util.List;
 import java.util.Optional;
-import org.etui.core.element.Loop;
 
 /** A loop that has to open later must not be hammered: it hardens and snaps (common practice). */
 final class HammeredLoop implements Rule {
     @Override
     public List<Advice> look(Bench bench) {
-        return bench.eachElement(spot -> spot.element() instanceof Loop loop && loop.opens() && spot.isStruck()
+        return bench.eachElement(spot -> spot.element().hanging().opens() && spot.isStruck()
                 ? spot.says(
                         Advice.Severity.STOP,
                         "hammered-loop",
-                        "The " + loop.label() + " has to open, and it is hammered.",
+                        "The " + spot.element().label() + " has to open, and it is hammered.",
                         "A hammered loop is hard to open and may snap at the second time (common practice).",
                         "Leave the loop out of the hammering.",
                         spot.withoutHammer("hammered-loop"))

@@ -2,29 +2,29 @@ package org.etui.core.rule;
 
 import java.util.List;
 import java.util.Optional;
-import org.etui.core.element.Lead;
+import org.etui.core.act.Operation;
 import org.etui.core.piece.Work;
-import org.etui.core.work.Operation;
 
 /** The handle keeps fingers away from the hammer: it is trimmed after hammering, not before (common practice). */
 final class HandleTrimmedFirst implements Rule {
     @Override
     public List<Advice> look(Bench bench) {
-        return bench.eachElement(spot -> spot.element() instanceof Lead && struckAfterTrim(spot)
-                ? spot.says(
-                        Advice.Severity.MIND,
-                        "handle-trimmed-first",
-                        "The " + spot.element().label() + " is trimmed before the hammering.",
-                        "It keeps your fingers away from the hammer (common practice).",
-                        "Trim it after the last hammering.",
-                        after(spot))
-                : Optional.empty());
+        return bench.eachElement(
+                spot -> spot.element().handling().trimmedAfter().isPresent() && struckAfterTrim(spot)
+                        ? spot.says(
+                                Advice.Severity.MIND,
+                                "handle-trimmed-first",
+                                "The " + spot.element().label() + " is trimmed before the hammering.",
+                                "It keeps your fingers away from the hammer (common practice).",
+                                "Trim it after the last hammering.",
+                                after(spot))
+                        : Optional.empty());
     }
 
     private static boolean struckAfterTrim(Spot spot) {
         boolean trimmed = false;
         for (Operation operation : spot.work().operations()) {
-            trimmed |= operation instanceof Operation.Trim
+            trimmed |= operation.trims()
                     && operation.elements().contains(spot.element().id());
             if (trimmed && operation.isStruck()) {
                 return true;
@@ -35,20 +35,14 @@ final class HandleTrimmedFirst implements Rule {
 
     private static Optional<List<Advice.Patch>> after(Spot spot) {
         List<String> steel = spot.bench().piece().work().stream()
-                .filter(Spot::isSteel)
+                .filter(w -> w.act().isStruck())
                 .map(Work::id)
                 .toList();
         return spot.work().operations().stream()
                 .filter(o -> o.isStruck())
-                .map(HandleTrimmedFirst::id)
+                .map(Operation::id)
                 .filter(steel::contains)
                 .reduce((first, last) -> last)
                 .map(id -> List.of(Advice.Patch.replace(spot.field("trimAfter"), id)));
-    }
-
-    private static String id(Operation operation) {
-        return operation instanceof Operation.Flatten f
-                ? f.id()
-                : operation instanceof Operation.Harden h ? h.id() : "";
     }
 }

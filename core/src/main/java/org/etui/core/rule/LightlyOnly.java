@@ -3,7 +3,6 @@ package org.etui.core.rule;
 import java.util.List;
 import java.util.Optional;
 import org.etui.core.metal.Metal;
-import org.etui.core.work.Operation;
 
 /** A filled skin is thin: it stands light taps only (common practice). */
 final class LightlyOnly implements Rule {
@@ -14,9 +13,8 @@ final class LightlyOnly implements Rule {
     public List<Advice> look(Bench bench) {
         return bench.eachElement(spot -> spot.wire().metal().underHammer() == Metal.HammerSense.LIGHTLY
                         && spot.work().operations().stream()
-                                .anyMatch(o -> o instanceof Operation.Flatten flatten
-                                        && spot.strikes(o)
-                                        && flatten.toMm()
+                                .anyMatch(o -> spot.strikes(o)
+                                        && o.thinsToMm().orElse(Double.MAX_VALUE)
                                                 < LEAST_SHARE
                                                         * spot.wire().section().thicknessMm())
                 ? spot.says(

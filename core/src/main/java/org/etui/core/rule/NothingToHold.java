@@ -2,7 +2,6 @@ package org.etui.core.rule;
 
 import java.util.List;
 import java.util.Optional;
-import org.etui.core.element.Lead;
 
 /** Short wire that is hammered or cut without spare cannot be held, nor begun again (common practice). */
 final class NothingToHold implements Rule {
@@ -29,7 +28,8 @@ final class NothingToHold implements Rule {
     private static boolean bare(Spot spot) {
         return spot.work().netMm() < SHORT_MM
                 && spot.work().stretch().handleMm() == 0
-                && spot.work().strand().elements().stream().noneMatch(Lead.class::isInstance)
+                && spot.work().strand().elements().stream()
+                        .noneMatch(e -> e.handling().trimmedAfter().isPresent())
                 && spot.work().operations().stream().anyMatch(o -> o.isStruck());
     }
 }

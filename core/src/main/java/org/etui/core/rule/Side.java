@@ -3,12 +3,7 @@ package org.etui.core.rule;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import org.etui.core.element.Arc;
-import org.etui.core.element.Curl;
 import org.etui.core.element.Element;
-import org.etui.core.element.Loop;
-import org.etui.core.element.Paddle;
-import org.etui.core.element.Spiral;
 import org.etui.core.piece.Part;
 import org.etui.core.piece.PartKind;
 import org.etui.core.piece.Piece;
@@ -74,16 +69,19 @@ record Side(
     private static Side ofElement(Strand strand, int index, Element element) {
         String path = "/strands/" + index + "/elements/" + strand.elements().indexOf(element);
         double wire = strand.wire().section().thicknessMm();
-        boolean hook = element instanceof Arc;
+        boolean hook = element.hanging().hook();
         return new Side(
                 element.label(),
                 element.woundInsideMm(),
                 wire,
                 hook ? OptionalDouble.of(tipMm(strand, element)) : OptionalDouble.empty(),
-                element instanceof Loop loop && !loop.opens(),
+                element.hanging().eye() && !element.hanging().opens(),
                 false,
                 Optional.of(path),
-                element.woundInsideMm().isPresent() ? Optional.of(path + "/insideMm") : Optional.empty());
+                element.winding()
+                        .field()
+                        .filter(f -> element.woundInsideMm().isPresent())
+                        .map(f -> path + "/" + f));
     }
 
     /** The widest of what lies between the hook and the end of the wire that no other bend or loop comes before. */
@@ -92,26 +90,12 @@ record Side(
         List<Element> before = strand.elements().subList(0, at);
         List<Element> after =
                 strand.elements().subList(at + 1, strand.elements().size());
-        boolean endIsTip = after.stream().noneMatch(Side::holds) && !after.isEmpty();
-        List<Element> tip = endIsTip ? after : before.stream().noneMatch(Side::holds) ? before : List.of();
+        boolean endIsTip = after.stream().noneMatch(e -> e.hanging().holds()) && !after.isEmpty();
+        List<Element> tip =
+                endIsTip ? after : before.stream().noneMatch(e -> e.hanging().holds()) ? before : List.of();
         return tip.stream()
-                .mapToDouble(e -> acrossMm(e, strand))
+                .mapToDouble(e -> e.acrossMm(strand.wire().section()))
                 .max()
                 .orElse(strand.wire().section().thicknessMm());
-    }
-
-    private static boolean holds(Element element) {
-        return element instanceof Loop || element instanceof Arc;
-    }
-
-    private static double acrossMm(Element element, Strand strand) {
-        double wire = strand.wire().section().thicknessMm();
-        if (element instanceof Curl curl) {
-            return curl.insideMm() + 2 * wire;
-        }
-        if (element instanceof Spiral spiral) {
-            return spiral.outsideIn(strand.wire().section().inPlaneMm());
-        }
-        return element instanceof Paddle ? 1.5 * wire : wire;
     }
 }

@@ -3,8 +3,6 @@ package org.etui.core.rule;
 import java.util.List;
 import java.util.Optional;
 import org.etui.core.check.Word;
-import org.etui.core.element.Curl;
-import org.etui.core.element.Spiral;
 import org.etui.core.metal.Metal;
 import org.etui.core.metal.Temper;
 
@@ -12,7 +10,7 @@ import org.etui.core.metal.Temper;
 final class SoftForSpirals implements Rule {
     @Override
     public List<Advice> look(Bench bench) {
-        return bench.eachElement(spot -> (spot.element() instanceof Curl || spot.element() instanceof Spiral)
+        return bench.eachElement(spot -> spot.element().handling().softWire()
                         && spot.wire().temper().compareTo(Temper.HALF_HARD) >= 0
                         && spot.wire().metal() != Metal.MUSIC_WIRE
                 ? spot.says(

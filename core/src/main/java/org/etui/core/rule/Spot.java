@@ -3,14 +3,12 @@ package org.etui.core.rule;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.etui.core.act.Operation;
 import org.etui.core.element.Element;
-import org.etui.core.element.Loop;
-import org.etui.core.element.Wrap;
 import org.etui.core.metal.Metal;
 import org.etui.core.piece.Work;
 import org.etui.core.wire.Finish;
 import org.etui.core.wire.Wire;
-import org.etui.core.work.Operation;
 import org.etui.core.work.Reading;
 import org.etui.core.work.StrandWork;
 
@@ -72,17 +70,12 @@ record Spot(Bench bench, int strand, int at) {
 
     /** Whether the wire lies over itself within it, or it lies on what it is wrapped round. */
     boolean isCrossed() {
-        if (element() instanceof Wrap) {
-            return true;
-        }
-        double from = work().cut().fromMm(element().id());
-        double to = from + work().cut().wireMm(element().id());
-        return work().crossings().stream()
-                .anyMatch(c -> within(c.firstMm(), from, to) || within(c.secondMm(), from, to));
+        return NoHammer.isCrossed(work(), element());
     }
 
-    private static boolean within(double s, double from, double to) {
-        return s > from && s < to;
+    /** The bead, stone or spacer on it or on its neighbour. */
+    Optional<String> beside() {
+        return NoHammer.beside(bench.piece(), work(), at);
     }
 
     /** Whether skin or coat would crack under steel, or the wire snap. */
@@ -92,10 +85,7 @@ record Spot(Bench bench, int strand, int at) {
 
     /** Whether nothing speaks against a hammer here. */
     boolean mayBeStruck() {
-        return !isCoated()
-                && !isCrossed()
-                && !(element() instanceof Loop loop && loop.opens())
-                && NextToBead.beside(this).isEmpty();
+        return !isCoated() && !isCrossed() && !element().hanging().opens() && beside().isEmpty();
     }
 
     /**
@@ -112,7 +102,7 @@ record Spot(Bench bench, int strand, int at) {
                     || work.strand().equals(work().strand().id());
             boolean all = work.elements().isEmpty();
             if (here
-                    && isSteel(work)
+                    && work.act().isStruck()
                     && (all || work.elements().contains(element().id()))) {
                 List<String> left = (all ? ids() : work.elements())
                         .stream().filter(id -> !id.equals(element().id())).toList();
@@ -132,13 +122,6 @@ record Spot(Bench bench, int strand, int at) {
 
     private List<String> ids() {
         return work().strand().elements().stream().map(Element::id).toList();
-    }
-
-    static boolean isSteel(Work work) {
-        return work instanceof Work.Flatten
-                || work instanceof Work.Press
-                || work instanceof Work.Planish
-                || work instanceof Work.Texture;
     }
 
     Optional<Advice> says(Advice.Severity severity, String rule, String message, String because, String instead) {

@@ -3,7 +3,6 @@ package org.etui.core.rule;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import org.etui.core.element.Spiral;
 import org.etui.core.metal.Metal;
 
 /** Spring steel is not bent sharply: it snaps (common practice: no tighter inside than twice its thickness). */
@@ -27,9 +26,7 @@ final class SpringWireSnaps implements Rule {
     }
 
     private static boolean snaps(Spot spot) {
-        double inside = spot.element() instanceof Spiral spiral
-                ? spiral.insideMm().orElse(0)
-                : spot.element().woundInsideMm().orElse(Double.MAX_VALUE);
+        double inside = spot.element().winding().leastInsideMm().orElse(Double.MAX_VALUE);
         return spot.wire().metal() == Metal.MUSIC_WIRE
                 && inside < LEAST * spot.wire().section().thicknessMm();
     }

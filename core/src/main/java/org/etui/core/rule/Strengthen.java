@@ -8,10 +8,11 @@ import java.util.Set;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.etui.core.act.Act;
+import org.etui.core.act.Hardening;
+import org.etui.core.act.Run;
+import org.etui.core.act.With;
 import org.etui.core.check.Word;
-import org.etui.core.element.Curl;
-import org.etui.core.element.Loop;
-import org.etui.core.element.Spiral;
 import org.etui.core.measure.Gauge;
 import org.etui.core.measure.GaugeSystem;
 import org.etui.core.mechanics.Bending;
@@ -23,15 +24,12 @@ import org.etui.core.mechanics.Material;
 import org.etui.core.metal.Temper;
 import org.etui.core.piece.Piece;
 import org.etui.core.piece.Strand;
-import org.etui.core.piece.With;
 import org.etui.core.piece.Work;
 import org.etui.core.section.GaugeLabel;
 import org.etui.core.section.Round;
 import org.etui.core.section.Section;
 import org.etui.core.tool.ToolKind;
 import org.etui.core.wire.Wire;
-import org.etui.core.work.Hardening;
-import org.etui.core.work.Run;
 
 /**
  * Looks for a way to make a bend hold more, tried on its own fibres: first what the tools owned can do (mallet, hammer), then
@@ -90,7 +88,7 @@ record Strengthen(Spot spot, String rule, Bow.Limit limit, double wantsN) {
     }
 
     private boolean opens() {
-        return spot.element() instanceof Loop loop && loop.opens();
+        return spot.element().hanging().opens();
     }
 
     private Optional<Way> mallet() {
@@ -102,7 +100,7 @@ record Strengthen(Spot spot, String rule, Bow.Limit limit, double wantsN) {
             boolean stands = now.addedStrain() + added < spot.wire().amberStrain();
             if (owned && stands && !opens() && reaches(now.hardened(added), run().section())) {
                 With with = spot.bench().box().has(ToolKind.NYLON_MALLET) ? With.NYLON_MALLET : With.RAWHIDE_MALLET;
-                Work tap = new Work.Mallet(freeId("mallet"), strand(), on(), passes, with, "forming");
+                Work tap = Work.of(freeId("mallet"), strand(), on(), new Act.Mallet(passes, with));
                 return Optional.of(worked("Tap it on the block with the mallet, " + passes + " passes.", tap));
             }
         }
@@ -127,7 +125,7 @@ record Strengthen(Spot spot, String rule, Bow.Limit limit, double wantsN) {
                 double added = Math.max(0, flat.strain() - gone);
                 Fibres after = now.worked(flat.section(), added, flat.growth() / run.growth());
                 if (after.addedStrain() < spot.wire().amberStrain() && reaches(after, flat.section())) {
-                    Work flatten = new Work.Flatten(freeId("flatten"), strand(), on(), to, hammer(), "forming");
+                    Work flatten = Work.of(freeId("flatten"), strand(), on(), new Act.Flatten(to, hammer()));
                     return Optional.of(worked(String.format(Locale.ROOT, "Flatten it to %.2f mm.", to), flatten));
                 }
             }
@@ -140,7 +138,8 @@ record Strengthen(Spot spot, String rule, Bow.Limit limit, double wantsN) {
     }
 
     private Optional<Way> harder() {
-        boolean soft = spot.work().strand().elements().stream().anyMatch(e -> e instanceof Curl || e instanceof Spiral);
+        boolean soft = spot.work().strand().elements().stream()
+                .anyMatch(e -> e.handling().softWire());
         for (Temper temper : Temper.values()) {
             boolean next = temper.compareTo(spot.wire().temper()) > 0
                     && spot.wire().metal().comesIn(temper);

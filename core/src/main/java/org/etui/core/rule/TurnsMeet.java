@@ -3,8 +3,8 @@ package org.etui.core.rule;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import org.etui.core.act.Run;
 import org.etui.core.element.Spiral;
-import org.etui.core.work.Run;
 
 /** A spiral that is hammered spreads: its turns must have room (common practice). */
 final class TurnsMeet implements Rule {

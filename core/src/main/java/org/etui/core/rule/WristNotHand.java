@@ -3,7 +3,6 @@ package org.etui.core.rule;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import org.etui.core.element.Arc;
 import org.etui.core.piece.Purpose;
 
 /** A bangle is measured over the closed hand, not round the wrist; one that opens can be smaller (common practice). */
@@ -16,9 +15,9 @@ final class WristNotHand implements Rule {
     @Override
     public List<Advice> look(Bench bench) {
         return bench.eachElement(spot -> spot.bench().piece().purpose() == Purpose.BANGLE_CLOSURE
-                        && spot.element() instanceof Arc arc
-                        && arc.insideMm() > LEAST_BODY_MM
-                        && Math.PI * arc.insideMm() < WRIST_MM
+                        && spot.element().hanging().hook()
+                        && insideMm(spot) > LEAST_BODY_MM
+                        && Math.PI * insideMm(spot) < WRIST_MM
                 ? spot.says(
                         Advice.Severity.NOTE,
                         "wrist-not-hand",
@@ -26,10 +25,14 @@ final class WristNotHand implements Rule {
                                 Locale.ROOT,
                                 "The %s is %.0f mm round inside: that is a wrist, not a hand.",
                                 spot.element().label(),
-                                Math.PI * arc.insideMm()),
+                                Math.PI * insideMm(spot)),
                         "Bangles go over the closed hand: small 203 mm, medium 210, large 216 (common practice).",
                         "Measure over the hand, or make sure that it opens wide enough.",
                         Optional.of(List.of(Advice.Patch.replace(spot.field("insideMm"), 64.6))))
                 : Optional.empty());
+    }
+
+    private static double insideMm(Spot spot) {
+        return spot.element().woundInsideMm().orElse(0);
     }
 }

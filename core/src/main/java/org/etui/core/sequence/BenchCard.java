@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.etui.core.element.Element;
-import org.etui.core.element.Loop;
 import org.etui.core.measure.LengthFormat;
 import org.etui.core.piece.Join;
 import org.etui.core.piece.Piece;
@@ -114,9 +113,7 @@ public final class BenchCard {
     }
 
     private boolean opens(String address) {
-        return elementAt(address)
-                .filter(e -> e instanceof Loop loop && loop.opens())
-                .isPresent();
+        return elementAt(address).filter(e -> e.hanging().opens()).isPresent();
     }
 
     private String inWords(String address) {

@@ -3,8 +3,6 @@ package org.etui.core.sequence;
 import java.util.ArrayList;
 import java.util.List;
 import org.etui.core.check.Word;
-import org.etui.core.element.Twist;
-import org.etui.core.element.Wrap;
 import org.etui.core.metal.Metal;
 import org.etui.core.piece.Colour;
 import org.etui.core.piece.Piece;
@@ -78,7 +76,7 @@ final class ColourSteps {
     private static Draft polish(List<StrandWork> strands, Colour colour, School school) {
         boolean woven = strands.stream()
                 .flatMap(s -> s.strand().elements().stream())
-                .anyMatch(e -> e instanceof Wrap || e instanceof Twist);
+                .anyMatch(e -> e.handling().woven());
         String way = woven
                 ? "in one direction only, along the turns: to and fro catches in wrapped work"
                 : school.polish() == School.Polish.ONE_DIRECTION ? "in one direction only" : "to and fro";

@@ -3,13 +3,18 @@ package org.etui.core.sequence;
 import java.util.List;
 import java.util.Optional;
 import org.etui.core.element.Arc;
+import org.etui.core.element.Ball;
 import org.etui.core.element.Bend;
 import org.etui.core.element.Coil;
 import org.etui.core.element.Curl;
 import org.etui.core.element.Element;
 import org.etui.core.element.Girth;
+import org.etui.core.element.Kind;
+import org.etui.core.element.Lead;
 import org.etui.core.element.Loop;
+import org.etui.core.element.Paddle;
 import org.etui.core.element.Spiral;
+import org.etui.core.element.Straight;
 import org.etui.core.element.Turn;
 import org.etui.core.element.Twist;
 import org.etui.core.element.Wrap;
@@ -33,43 +38,73 @@ record FormingWords(LengthFormat format, School school) {
      * @param overbend how much further it is bent than it comes to, 1 or more
      */
     String how(Element element, Tool tool, double overbend) {
-        if (element instanceof Loop loop) {
+        return element.accept(new How(tool, overbend));
+    }
+
+    /** One way of forming a kind. */
+    private final class How implements Kind.Visitor<String> {
+        private final Tool tool;
+        private final double overbend;
+
+        How(Tool tool, double overbend) {
+            this.tool = tool;
+            this.overbend = overbend;
+        }
+
+        @Override
+        public String loop(Loop loop) {
             String turns = loop.turns() == 1 ? "one full turn" : plain(loop.turns()) + " turns";
             String neck = loop.centred() ? " Bend the neck back until the loop sits on the line of the wire." : "";
             return "Grip it where the jaw is " + size(tool) + " thick and roll " + turns + ". " + comesTo(tool) + neck;
         }
-        if (element instanceof Curl curl) {
+
+        @Override
+        public String curl(Curl curl) {
             return "With the tip of the jaws roll " + plain(curl.turns()) + " of a turn, small and tight. "
                     + comesTo(tool);
         }
-        if (element instanceof Bend bend) {
+
+        @Override
+        public String bend(Bend bend) {
             return "Hold it at the jaw edge and bend on to " + Math.round(bend.angleDeg() * overbend)
                     + "°; it comes back to " + plain(bend.angleDeg()) + "°.";
         }
-        if (element instanceof Arc arc) {
+
+        @Override
+        public String arc(Arc arc) {
             return "Lay it round " + size(tool) + " and bend on to " + Math.round(arc.sweepDeg() * overbend)
                     + "°; let go it stands at " + plain(Math.round(arc.sweepDeg())) + "°. " + comesTo(tool);
         }
-        if (element instanceof Coil coil) {
+
+        @Override
+        public String coil(Coil coil) {
             return "Wind " + turns(coil.turns()) + " on " + size(tool) + ", " + spaced(coil.pitchMm()) + ". "
                     + comesTo(tool);
         }
-        if (element instanceof Wrap wrap) {
+
+        @Override
+        public String wrap(Wrap wrap) {
             return "Wind " + turns(wrap.turns()) + " round "
                     + wrap.core().inWords(mm -> format.write(mm, Rounding.NEAREST))
                     + (wrap.legAlong() ? " and its own leg" : "") + ", tight, " + spaced(wrap.pitchMm()) + ".";
         }
-        if (element instanceof Girth girth) {
+
+        @Override
+        public String girth(Girth girth) {
             return "Bend it round the stone from " + percent(girth.from()) + " to " + percent(girth.to())
                     + " of the way round, pressed close.";
         }
-        if (element instanceof Twist twist) {
+
+        @Override
+        public String twist(Twist twist) {
             return (twist.isAlone()
                             ? "Hold both ends flat in the jaws and turn "
                             : "Lay it beside the " + twist.with().replace('-', ' ') + ", hold both ends and turn ")
                     + turns(twist.turns()) + " on " + format.write(twist.lengthMm(), Rounding.NEAREST) + ".";
         }
-        if (element instanceof Spiral spiral) {
+
+        @Override
+        public String spiral(Spiral spiral) {
             String where =
                     spiral.centre() == Spiral.Centre.CLOSED ? "Roll the end round itself, " : "Bend the first round, ";
             String laid = school.spiral() == School.Spiral.PUSH
@@ -84,7 +119,26 @@ record FormingWords(LengthFormat format, School school) {
                                     + " a turn."
                             : "Look at it edge-on after every turn.");
         }
-        throw new UnsupportedOperationException("not built yet: " + element.kind());
+
+        @Override
+        public String paddle(Paddle paddle) {
+            return "Flatten it to " + format.write(paddle.toMm(), Rounding.NEAREST) + ".";
+        }
+
+        @Override
+        public String straight(Straight straight) {
+            return "It stays straight.";
+        }
+
+        @Override
+        public String ball(Ball ball) {
+            return "It is bought on the pin.";
+        }
+
+        @Override
+        public String lead(Lead lead) {
+            return "It is only held on to.";
+        }
     }
 
     private String size(Tool tool) {
@@ -137,25 +191,7 @@ record FormingWords(LengthFormat format, School school) {
     }
 
     private static Optional<Turn> turn(Element element) {
-        if (element instanceof Loop loop) {
-            return Optional.of(loop.turn());
-        }
-        if (element instanceof Curl curl) {
-            return Optional.of(curl.turn());
-        }
-        if (element instanceof Bend bend) {
-            return Optional.of(bend.turn());
-        }
-        if (element instanceof Spiral spiral) {
-            return Optional.of(spiral.turn());
-        }
-        if (element instanceof Coil coil) {
-            return Optional.of(coil.turn());
-        }
-        if (element instanceof Wrap wrap) {
-            return Optional.of(wrap.turn());
-        }
-        return element instanceof Arc arc ? Optional.of(arc.turn()) : Optional.empty();
+        return element.winding().side();
     }
 
     static String plain(double number) {
@@ -170,13 +206,81 @@ record FormingWords(LengthFormat format, School school) {
         String inside = element.woundInsideMm().isPresent()
                 ? format.write(element.woundInsideMm().getAsDouble(), Rounding.NEAREST) + " inside; "
                 : "";
-        if (element instanceof Wrap || element instanceof Girth) {
-            return "It does not slide, and no end stands out.";
+        return inside + element.accept(new Looks());
+    }
+
+    /** What shows that a kind came out right. */
+    private static final class Looks implements Kind.Visitor<String> {
+        private static final String SITS = "It does not slide, and no end stands out.";
+        private static final String EVEN = "the turns are even.";
+
+        private static String lies(Element element, boolean flat) {
+            return flat && element.rollDeg() == 0 ? "it lies flat on the block." : "look at it from the side as well.";
         }
-        if (element instanceof Coil || element instanceof Twist) {
-            return inside + "the turns are even.";
+
+        @Override
+        public String wrap(Wrap wrap) {
+            return SITS;
         }
-        boolean flat = element.rollDeg() == 0 && !(element instanceof Spiral spiral && spiral.riseMm() > 0);
-        return inside + (flat ? "it lies flat on the block." : "look at it from the side as well.");
+
+        @Override
+        public String girth(Girth girth) {
+            return SITS;
+        }
+
+        @Override
+        public String coil(Coil coil) {
+            return EVEN;
+        }
+
+        @Override
+        public String twist(Twist twist) {
+            return EVEN;
+        }
+
+        @Override
+        public String spiral(Spiral spiral) {
+            return lies(spiral, spiral.riseMm() == 0);
+        }
+
+        @Override
+        public String straight(Straight straight) {
+            return lies(straight, true);
+        }
+
+        @Override
+        public String bend(Bend bend) {
+            return lies(bend, true);
+        }
+
+        @Override
+        public String arc(Arc arc) {
+            return lies(arc, true);
+        }
+
+        @Override
+        public String loop(Loop loop) {
+            return lies(loop, true);
+        }
+
+        @Override
+        public String curl(Curl curl) {
+            return lies(curl, true);
+        }
+
+        @Override
+        public String paddle(Paddle paddle) {
+            return lies(paddle, true);
+        }
+
+        @Override
+        public String ball(Ball ball) {
+            return lies(ball, true);
+        }
+
+        @Override
+        public String lead(Lead lead) {
+            return lies(lead, true);
+        }
     }
 }

@@ -6,9 +6,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
-import org.etui.core.element.Curl;
+import org.etui.core.act.Operation;
 import org.etui.core.element.Element;
-import org.etui.core.element.Paddle;
+import org.etui.core.element.Handling;
 import org.etui.core.measure.LengthFormat;
 import org.etui.core.measure.Rounding;
 import org.etui.core.metal.Metal;
@@ -20,7 +20,6 @@ import org.etui.core.tool.OwnedTool;
 import org.etui.core.tool.Toolbox;
 import org.etui.core.work.Mark;
 import org.etui.core.work.Marks;
-import org.etui.core.work.Operation;
 import org.etui.core.work.StrandWork;
 
 /** Writes the steps of one strand: straighten, true, mark, cut, dress, every forming, work, trim the handle last, dress. */
@@ -73,19 +72,19 @@ final class StrandSteps {
             if (i == 0 && isFiledFirst()) {
                 continue;
             }
-            if (operation instanceof Operation.Form form) {
-                string(form, threaded);
-                form(form, marks, path, state);
-            } else if (!(operation instanceof Operation.Trim)) {
-                add(works.draft(work, operation, state).advice(path));
-            } else {
+            operation.forms().flatMap(work.strand()::element).ifPresent(element -> {
+                string(element, threaded);
+                form(element, marks, path, state);
+            });
+            operation.worked().ifPresent(w -> add(works.draft(work, w, state).advice(path)));
+            if (operation.trims()) {
                 trim(state);
             }
         }
     }
 
     /** Beads and spacers go on before the wire is closed: at the first forming beyond their place, seen from the end formed first. */
-    private void string(Operation.Form form, Set<Part> threaded) {
+    private void string(Element formed, Set<Part> threaded) {
         List<Element> along = work.strand().elements();
         for (Part part : piece.parts()) {
             Optional<Element> seat = part.on()
@@ -95,8 +94,7 @@ final class StrandSteps {
             boolean strung = part.kind() == PartKind.BEAD || part.kind() == PartKind.SPACER;
             if (strung && seat.isPresent() && !threaded.contains(part)) {
                 int at = along.indexOf(seat.get());
-                int formed = along.indexOf(work.strand().element(form.element()).orElseThrow());
-                if (formed > at) {
+                if (along.indexOf(formed) > at) {
                     threaded.add(part);
                     add(draft("put-on " + part.id(), "Put on the " + part.label(), "fingers")
                             .shows(Step.Shows.STRINGING)
@@ -160,7 +158,7 @@ final class StrandSteps {
     private boolean isFiledFirst() {
         return work.handleAt() == HandleAt.NONE
                 && !work.operations().isEmpty()
-                && work.operations().get(0) instanceof Operation.Trim;
+                && work.operations().get(0).trims();
     }
 
     private String markText(List<Mark> marks) {
@@ -201,17 +199,20 @@ final class StrandSteps {
         List<Element> elements = work.strand().elements();
         Element first = elements.get(0);
         Element last = elements.get(elements.size() - 1);
-        if (first instanceof Curl || last instanceof Curl) {
+        if (isDressed(first, last, Handling.End.SLOPED)) {
             return "File the end that will be a curl to a slope, so that it tucks in; take the burr off the other.";
         }
-        if (first instanceof Paddle || last instanceof Paddle) {
+        if (isDressed(first, last, Handling.End.ROUNDED)) {
             return "Round the end that will be a paddle, so that the paddle comes out round; take the burr off the other.";
         }
         return "Take the burr off both ends; a toothed file cuts in one direction only.";
     }
 
-    private void form(Operation.Form form, List<Mark> marks, String path, int state) {
-        Element element = work.strand().element(form.element()).orElseThrow();
+    private static boolean isDressed(Element first, Element last, Handling.End end) {
+        return first.handling().end() == end || last.handling().end() == end;
+    }
+
+    private void form(Element element, List<Mark> marks, String path, int state) {
         Tool tool = Tool.of(work, element, box);
         OptionalDouble mark = marks.stream()
                 .filter(m -> m.element().equals(Optional.of(element.id())))

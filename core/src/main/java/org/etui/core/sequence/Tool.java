@@ -2,19 +2,26 @@ package org.etui.core.sequence;
 
 import java.util.Optional;
 import java.util.OptionalDouble;
+import org.etui.core.act.Run;
 import org.etui.core.check.Term;
+import org.etui.core.element.Arc;
+import org.etui.core.element.Ball;
 import org.etui.core.element.Bend;
+import org.etui.core.element.Coil;
 import org.etui.core.element.Curl;
 import org.etui.core.element.Element;
 import org.etui.core.element.Girth;
+import org.etui.core.element.Kind;
+import org.etui.core.element.Lead;
+import org.etui.core.element.Loop;
+import org.etui.core.element.Paddle;
 import org.etui.core.element.Spiral;
+import org.etui.core.element.Straight;
 import org.etui.core.element.Twist;
 import org.etui.core.element.Wrap;
 import org.etui.core.mechanics.Bending;
 import org.etui.core.tool.OwnedTool;
 import org.etui.core.tool.Toolbox;
-import org.etui.core.work.Operation;
-import org.etui.core.work.Run;
 import org.etui.core.work.StrandWork;
 
 /**
@@ -48,7 +55,7 @@ public record Tool(
     public static Tool of(StrandWork work, Element element, Toolbox box) {
         OptionalDouble exact = work.reading(element.id()).toolInsideMm();
         double inside = exact.orElse(0);
-        if (exact.isEmpty() || element instanceof Bend) {
+        if (exact.isEmpty() || element.winding().jawEdge()) {
             return new Tool(
                     kind(element, inside),
                     inside,
@@ -68,8 +75,7 @@ public record Tool(
     /** What the wire springs back to from a tool of this size, mm; at least the tool's own. */
     private static double comesTo(StrandWork work, Element element, double toolMm) {
         for (int i = 0; i < work.operations().size(); i++) {
-            if (work.operations().get(i) instanceof Operation.Form form
-                    && form.element().equals(element.id())) {
+            if (work.operations().get(i).forms().filter(element.id()::equals).isPresent()) {
                 Run run = work.states().get(i).workpiece().of(element.id()).get(0);
                 double wire = run.section().inPlaneMm();
                 Bending bending = Bending.onTool(run.cells().get(0).fibres(), 2 / (toolMm + wire));
@@ -85,27 +91,87 @@ public record Tool(
     }
 
     private static String kind(Element element, double inside) {
-        if (element instanceof Spiral) {
+        return element.accept(new By(inside));
+    }
+
+    /** What each kind is made with; what is wound by its inside, mm. */
+    private record By(double insideMm) implements Kind.Visitor<String> {
+        private static final String FLAT_NOSE = "flat-nose pliers";
+        private static final String FINGERS = "fingers";
+
+        private String wound() {
+            if (insideMm <= ROUND_NOSE_MM / 2) {
+                return "round-nose pliers";
+            }
+            if (insideMm <= STEPPED_MM) {
+                return "stepped pliers";
+            }
+            return insideMm <= RING_MM ? "mandrel" : "bangle mandrel";
+        }
+
+        @Override
+        public String spiral(Spiral spiral) {
             return "pliers, nylon jaws";
         }
-        if (element instanceof Wrap) {
+
+        @Override
+        public String wrap(Wrap wrap) {
             return "fingers, chain-nose pliers";
         }
-        if (element instanceof Girth) {
+
+        @Override
+        public String girth(Girth girth) {
             return "the stone, flat-nose pliers";
         }
-        if (element instanceof Twist) {
+
+        @Override
+        public String twist(Twist twist) {
             return "flat-nose pliers, pin vice";
         }
-        if (element instanceof Bend) {
-            return "flat-nose pliers";
+
+        @Override
+        public String bend(Bend bend) {
+            return FLAT_NOSE;
         }
-        if (element instanceof Curl || inside <= ROUND_NOSE_MM / 2) {
+
+        @Override
+        public String curl(Curl curl) {
             return "round-nose pliers";
         }
-        if (inside <= STEPPED_MM) {
-            return "stepped pliers";
+
+        @Override
+        public String arc(Arc arc) {
+            return wound();
         }
-        return inside <= RING_MM ? "mandrel" : "bangle mandrel";
+
+        @Override
+        public String loop(Loop loop) {
+            return wound();
+        }
+
+        @Override
+        public String coil(Coil coil) {
+            return wound();
+        }
+
+        @Override
+        public String straight(Straight straight) {
+            return FINGERS;
+        }
+
+        @Override
+        public String paddle(Paddle paddle) {
+            return "hammer, bench block";
+        }
+
+        @Override
+        public String ball(Ball ball) {
+            return FINGERS;
+        }
+
+        @Override
+        public String lead(Lead lead) {
+            return FINGERS;
+        }
     }
 }

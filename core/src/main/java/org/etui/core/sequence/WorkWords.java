@@ -4,17 +4,17 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import org.etui.core.act.Act;
+import org.etui.core.act.Operation;
+import org.etui.core.act.With;
+import org.etui.core.act.Workpiece;
 import org.etui.core.check.Word;
 import org.etui.core.element.Element;
 import org.etui.core.measure.LengthFormat;
 import org.etui.core.measure.Rounding;
-import org.etui.core.piece.With;
 import org.etui.core.piece.Work;
 import org.etui.core.tool.Toolbox;
-import org.etui.core.work.Hardening;
-import org.etui.core.work.Operation;
 import org.etui.core.work.StrandWork;
-import org.etui.core.work.Workpiece;
 
 /**
  * Writes the steps of work besides forming: hammer, mallet, jaws, tumbler, opening and closing.
@@ -25,46 +25,9 @@ import org.etui.core.work.Workpiece;
 record WorkWords(LengthFormat format, Toolbox box) {
     private static final String EARS = "Wear glasses and hearing protection; fingers stay on the handle.";
 
-    /** The step of an operation that is neither forming nor trimming. */
-    Draft draft(StrandWork work, Operation operation, int state) {
-        Draft draft;
-        if (operation instanceof Operation.Flatten flatten) {
-            draft = flatten(work, flatten, state);
-        } else if (operation instanceof Operation.Harden harden) {
-            draft = harden(work, harden);
-        } else if (operation instanceof Operation.Tumble tumble) {
-            draft = draft(work, operation, title("Tumble", work, operation), "tumbler, steel shot")
-                    .text("Tumble for " + Math.round(tumble.minutes())
-                            + " min in steel shot with a drop of soap; rinse and dry. It hardens the skin only.")
-                    .check("It is bright all over, and springs a little more.")
-                    .handsOff()
-                    .shows(Step.Shows.TUMBLING)
-                    .minutes(tumble.minutes());
-            if (tumble.elements().isEmpty()) {
-                draft = draft.forAll("tumble " + operation.id());
-            }
-        } else if (operation instanceof Operation.Straighten straighten) {
-            draft = draft(work, operation, title("Straighten", work, operation), "nylon jaws")
-                    .text("Draw it through the jaws " + times(straighten.passes())
-                            + ", gently: straightening hardens too.")
-                    .check("It lies on the block without a bow.")
-                    .minutes(work.strand().count());
-        } else if (operation instanceof Operation.Reclose) {
-            draft = draft(work, operation, title("Close again", work, operation), "nylon jaws")
-                    .text("Hammering has opened it: press it back until the inside is as it was formed.")
-                    .check("The inside fits the tool again; compare pairs.")
-                    .minutes(work.strand().count());
-        } else if (operation instanceof Operation.OpenClose open) {
-            draft = draft(work, operation, title("Open and close", work, operation), "two pairs of flat-nose pliers")
-                    .text("Open it sideways, never pull it round, and close it again, " + times(open.times()) + ".")
-                    .check("No light shows at the cut.")
-                    .minutes(work.strand().count());
-        } else {
-            throw new IllegalArgumentException("no words for " + operation.inWords());
-        }
-        if (!(operation instanceof Operation.Tumble)) {
-            draft.shows(Step.Shows.STATES);
-        }
+    /** The step of the maker's own act. */
+    Draft draft(StrandWork work, Operation.Worked operation, int state) {
+        Draft draft = operation.act().accept(new OnWire(work, operation, state));
         return draft.state(state).finds(found(work, operation, state));
     }
 
@@ -74,80 +37,269 @@ record WorkWords(LengthFormat format, Toolbox box) {
 
     /** What is done to a bought sheet shape; empty for work on wire. */
     Optional<Draft> ofBlank(Work work) {
-        if (work instanceof Work.Pierce pierce) {
-            return Optional.of(Draft.whole(
-                            "pierce " + pierce.id(),
+        return work.act().blank().map(part -> work.act().accept(new OnBlank(work.id())));
+    }
+
+    /** What is done to wire, in words. */
+    private final class OnWire implements Act.Visitor<Draft> {
+        private final StrandWork work;
+        private final Operation.Worked operation;
+        private final int state;
+
+        OnWire(StrandWork work, Operation.Worked operation, int state) {
+            this.work = work;
+            this.operation = operation;
+            this.state = state;
+        }
+
+        private Draft step(String verb, String tool) {
+            return WorkWords.draft(work, operation, title(verb, work, operation), tool)
+                    .shows(Step.Shows.STATES);
+        }
+
+        private double wires(double minutes) {
+            return minutes * work.strand().count();
+        }
+
+        @Override
+        public Draft flatten(Act.Flatten flatten) {
+            return flatten.with() == With.DIE ? pressed(flatten.toMm()) : hammered(flatten);
+        }
+
+        @Override
+        public Draft press(Act.Press press) {
+            return pressed(press.toMm());
+        }
+
+        private Draft hammered(Act.Flatten flatten) {
+            return thinned("Flatten", flatten.toMm(), WorkWords.this.tool(flatten.with()) + ", bench block")
+                    .text("Light taps from the middle outward; turn it over after each pass, so that it does not bow.");
+        }
+
+        private Draft pressed(double toMm) {
+            return thinned("Press", toMm, "ring dies, heavy hammer")
+                    .text("Lay it between the dies, legs outside; blows opposite in pairs round the die, at least two"
+                            + " rounds.");
+        }
+
+        private Draft thinned(String verb, double toMm, String tool) {
+            double width = work.states().get(state).workpiece().runs().stream()
+                    .filter(operation::touches)
+                    .mapToDouble(r -> r.section().widthMm())
+                    .max()
+                    .orElse(0);
+            String title = title(verb, work, operation) + " to " + hundredths(toMm);
+            return WorkWords.draft(work, operation, title, tool)
+                    .shows(Step.Shows.STATES)
+                    .check(hundredths(toMm) + " thick and about " + hundredths(width) + " wide; no edge marks.")
+                    .caution(EARS)
+                    .minutes(wires(2));
+        }
+
+        private Draft hardened(String verb, String tool, int passes, String text) {
+            return step(verb, tool)
+                    .text(text)
+                    .check("It keeps its shape and springs back from a light squeeze.")
+                    .minutes(wires(0.5 * passes));
+        }
+
+        @Override
+        public Draft planish(Act.Planish planish) {
+            return hardened(
+                            "Planish",
+                            WorkWords.this.tool(planish.with()),
+                            1,
+                            "Light overlapping taps with the polished face until the marks are gone.")
+                    .caution(EARS);
+        }
+
+        @Override
+        public Draft texture(Act.Texture texture) {
+            return hardened(
+                            "Texture",
+                            WorkWords.this.tool(texture.with()),
+                            1,
+                            "Strike on purpose, evenly, from the middle outward; turn nothing over.")
+                    .caution(EARS);
+        }
+
+        @Override
+        public Draft jaws(Act.Jaws jaws) {
+            return hardened(
+                    "Draw through the jaws:",
+                    WorkWords.this.tool(With.NYLON_JAWS),
+                    jaws.passes(),
+                    "Draw it through the jaws, " + times(jaws.passes()) + ".");
+        }
+
+        @Override
+        public Draft mallet(Act.Mallet mallet) {
+            return hardened(
+                    "Tap with the mallet:",
+                    WorkWords.this.tool(mallet.with()),
+                    mallet.passes(),
+                    "Tap it on the block, " + times(mallet.passes())
+                            + " over its whole length, turned over in between: the shape stays.");
+        }
+
+        @Override
+        public Draft flex(Act.Flex flex) {
+            return hardened(
+                    "Flex",
+                    "fingers",
+                    flex.times(),
+                    "Flex it to and fro between the fingers, " + times(flex.times()) + ", no further than it springs.");
+        }
+
+        @Override
+        public Draft tumble(Act.Tumble tumble) {
+            Draft draft = WorkWords.draft(work, operation, title("Tumble", work, operation), "tumbler, steel shot")
+                    .text("Tumble for " + Math.round(tumble.minutes())
+                            + " min in steel shot with a drop of soap; rinse and dry. It hardens the skin only.")
+                    .check("It is bright all over, and springs a little more.")
+                    .handsOff()
+                    .shows(Step.Shows.TUMBLING)
+                    .minutes(tumble.minutes());
+            return operation.elements().isEmpty() ? draft.forAll("tumble " + operation.id()) : draft;
+        }
+
+        @Override
+        public Draft straighten(Act.Straighten straighten) {
+            return step("Straighten", "nylon jaws")
+                    .text("Draw it through the jaws " + times(straighten.passes())
+                            + ", gently: straightening hardens too.")
+                    .check("It lies on the block without a bow.")
+                    .minutes(wires(1));
+        }
+
+        @Override
+        public Draft reclose(Act.Reclose reclose) {
+            return step("Close again", "nylon jaws")
+                    .text("Hammering has opened it: press it back until the inside is as it was formed.")
+                    .check("The inside fits the tool again; compare pairs.")
+                    .minutes(wires(1));
+        }
+
+        @Override
+        public Draft openClose(Act.OpenClose open) {
+            return step("Open and close", "two pairs of flat-nose pliers")
+                    .text("Open it sideways, never pull it round, and close it again, " + times(open.times()) + ".")
+                    .check("No light shows at the cut.")
+                    .minutes(wires(1));
+        }
+
+        @Override
+        public Draft trim(Act.Trim trim) {
+            return step("Trim", "flush cutters").text("Cut it off flush.").minutes(wires(0.5));
+        }
+
+        @Override
+        public Draft pierce(Act.Pierce pierce) {
+            return new OnBlank(operation.id()).pierce(pierce);
+        }
+
+        @Override
+        public Draft dimple(Act.Dimple dimple) {
+            return new OnBlank(operation.id()).dimple(dimple);
+        }
+    }
+
+    /** What is done to a bought sheet shape, in words. */
+    private final class OnBlank implements Act.Visitor<Draft> {
+        private final String id;
+
+        OnBlank(String id) {
+            this.id = id;
+        }
+
+        /** Other acts are done to a blank as to wire: struck flat on the block. */
+        private Draft struck(Act act) {
+            return Draft.whole(act.op() + " " + id, act.verb(), "hammer, bench block");
+        }
+
+        @Override
+        public Draft pierce(Act.Pierce pierce) {
+            return Draft.whole(
+                            "pierce " + id,
                             "Pierce the " + pierce.part().replace('-', ' '),
                             "hole punch or drill, block")
                     .text("Mark the middle, then punch or drill " + hundredths(pierce.diameterMm())
                             + ", about 1 mm from the edge or further in.")
                     .check("No burr on either side.")
                     .caution("Wear safety glasses; clamp the sheet, never hold it by hand.")
-                    .minutes(2));
+                    .minutes(2);
         }
-        if (work instanceof Work.Dimple dimple) {
-            return Optional.of(Draft.whole(
-                            "dimple " + dimple.id(),
-                            "Dimple the " + dimple.part().replace('-', ' '),
-                            tool(With.BALL_HAMMER))
+
+        @Override
+        public Draft dimple(Act.Dimple dimple) {
+            return Draft.whole("dimple " + id, "Dimple the " + dimple.part().replace('-', ' '), tool(With.BALL_HAMMER))
                     .text(
                             "Strike " + dimple.dimples()
                                     + " dimples with the ball, from the middle outward; through thin cloth they come out softer. It domes by itself.")
                     .check("The dimples are even and none has torn.")
                     .caution(EARS)
-                    .minutes(Math.max(1, dimple.dimples() / 30.0)));
+                    .minutes(Math.max(1, dimple.dimples() / 30.0));
         }
-        return Optional.empty();
-    }
 
-    private Draft flatten(StrandWork work, Operation.Flatten flatten, int state) {
-        double width = work.states().get(state).workpiece().runs().stream()
-                .filter(flatten::touches)
-                .mapToDouble(r -> r.section().widthMm())
-                .max()
-                .orElse(0);
-        boolean press = flatten.with() == With.DIE;
-        return draft(
-                        work,
-                        flatten,
-                        title(press ? "Press" : "Flatten", work, flatten) + " to " + hundredths(flatten.toMm()),
-                        press ? "ring dies, heavy hammer" : tool(flatten.with()) + ", bench block")
-                .text(
-                        press
-                                ? "Lay it between the dies, legs outside; blows opposite in pairs round the die, at least two rounds."
-                                : "Light taps from the middle outward; turn it over after each pass, so that it does not bow.")
-                .check(hundredths(flatten.toMm()) + " thick and about " + hundredths(width) + " wide; no edge marks.")
-                .caution(EARS)
-                .minutes(2.0 * work.strand().count());
-    }
+        @Override
+        public Draft flatten(Act.Flatten flatten) {
+            return struck(flatten);
+        }
 
-    private Draft harden(StrandWork work, Operation.Harden harden) {
-        String text = switch (harden.verb()) {
-            case PLANISH -> "Light overlapping taps with the polished face until the marks are gone.";
-            case TEXTURE -> "Strike on purpose, evenly, from the middle outward; turn nothing over.";
-            case JAWS -> "Draw it through the jaws, " + times(harden.passes()) + ".";
-            case MALLET ->
-                "Tap it on the block, " + times(harden.passes())
-                        + " over its whole length, turned over in between: the shape stays.";
-            case FLEX ->
-                "Flex it to and fro between the fingers, " + times(harden.passes()) + ", no further than it springs.";
-        };
-        String verb = switch (harden.verb()) {
-            case PLANISH -> "Planish";
-            case TEXTURE -> "Texture";
-            case JAWS -> "Draw through the jaws:";
-            case MALLET -> "Tap with the mallet:";
-            case FLEX -> "Flex";
-        };
-        Draft draft = draft(
-                        work,
-                        harden,
-                        title(verb, work, harden),
-                        harden.verb() == Hardening.FLEX ? "fingers" : tool(harden.with()))
-                .text(text)
-                .check("It keeps its shape and springs back from a light squeeze.")
-                .minutes(0.5 * harden.passes() * work.strand().count());
-        return harden.isStruck() ? draft.caution(EARS) : draft;
+        @Override
+        public Draft planish(Act.Planish planish) {
+            return struck(planish);
+        }
+
+        @Override
+        public Draft texture(Act.Texture texture) {
+            return struck(texture);
+        }
+
+        @Override
+        public Draft jaws(Act.Jaws jaws) {
+            return struck(jaws);
+        }
+
+        @Override
+        public Draft mallet(Act.Mallet mallet) {
+            return struck(mallet);
+        }
+
+        @Override
+        public Draft flex(Act.Flex flex) {
+            return struck(flex);
+        }
+
+        @Override
+        public Draft tumble(Act.Tumble tumble) {
+            return struck(tumble);
+        }
+
+        @Override
+        public Draft reclose(Act.Reclose reclose) {
+            return struck(reclose);
+        }
+
+        @Override
+        public Draft straighten(Act.Straighten straighten) {
+            return struck(straighten);
+        }
+
+        @Override
+        public Draft openClose(Act.OpenClose openClose) {
+            return struck(openClose);
+        }
+
+        @Override
+        public Draft trim(Act.Trim trim) {
+            return struck(trim);
+        }
+
+        @Override
+        public Draft press(Act.Press press) {
+            return struck(press);
+        }
     }
 
     /** The name of the tool owned, else its kind. */

@@ -2,6 +2,8 @@ package org.etui.core.work;
 
 import java.util.List;
 import java.util.Locale;
+import org.etui.core.act.Operation;
+import org.etui.core.act.Run;
 import org.etui.core.check.BadInput;
 import org.etui.core.curve.CentreLine;
 import org.etui.core.curve.CurvePiece;

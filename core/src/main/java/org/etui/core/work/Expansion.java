@@ -8,6 +8,12 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.etui.core.act.Act;
+import org.etui.core.act.Cell;
+import org.etui.core.act.Operation;
+import org.etui.core.act.Run;
+import org.etui.core.act.With;
+import org.etui.core.act.Workpiece;
 import org.etui.core.check.BadInput;
 import org.etui.core.check.Check;
 import org.etui.core.curve.CurvePiece;
@@ -15,16 +21,11 @@ import org.etui.core.curve.Joint;
 import org.etui.core.curve.Line;
 import org.etui.core.element.Element;
 import org.etui.core.element.Forming;
-import org.etui.core.element.Lead;
-import org.etui.core.element.Paddle;
-import org.etui.core.element.Spiral;
 import org.etui.core.element.Target;
-import org.etui.core.element.Twist;
 import org.etui.core.mechanics.Fibres;
 import org.etui.core.piece.HandleAt;
 import org.etui.core.piece.Piece;
 import org.etui.core.piece.Strand;
-import org.etui.core.piece.With;
 import org.etui.core.piece.Work;
 import org.etui.core.section.Section;
 import org.hipparchus.exception.MathRuntimeException;
@@ -108,7 +109,7 @@ record Expansion(Strand strand, Workpiece cut, List<Operation> operations, Stret
         List<Run> runs = new ArrayList<>();
         Dry dry = Dry.of(strand, bought, works);
         for (Element element : strand.elements()) {
-            Run.Kind kind = element instanceof Lead ? Run.Kind.HANDLE : Run.Kind.ELEMENT;
+            Run.Kind kind = element.handling().trimmedAfter().isPresent() ? Run.Kind.HANDLE : Run.Kind.ELEMENT;
             Run formed = dry.atForming(element);
             Run meant = element.target() == Target.FINISHED ? dry.atLast(element) : formed;
             double share = formed.growth() / meant.growth();
@@ -141,7 +142,8 @@ record Expansion(Strand strand, Workpiece cut, List<Operation> operations, Stret
         if (element.target() == Target.FINISHED && inside < least) {
             throw new BadInput(
                     "strands." + piece.strands().indexOf(strand) + ".elements."
-                            + strand.elements().indexOf(element) + ".insideMm",
+                            + strand.elements().indexOf(element) + "."
+                            + element.winding().field().orElse("insideMm"),
                     inside,
                     String.format(
                             Locale.ROOT,
@@ -188,10 +190,11 @@ record Expansion(Strand strand, Workpiece cut, List<Operation> operations, Stret
             Workpiece now = new Workpiece(strand.wire(), start, "");
             Map<String, Run> forming = new HashMap<>();
             for (Operation operation : works) {
-                if (operation instanceof Operation.Form form) {
-                    forming.put(form.element(), now.of(form.element()).get(0));
-                } else if (operation instanceof Operation.Flatten) {
+                if (operation.thinsToMm().isPresent()) {
                     now = operation.apply(now);
+                }
+                for (String element : operation.forms().stream().toList()) {
+                    forming.put(element, now.of(element).get(0));
                 }
             }
             Map<String, Run> last = new HashMap<>();
@@ -264,10 +267,14 @@ record Expansion(Strand strand, Workpiece cut, List<Operation> operations, Stret
             for (Element element : strand.inOrder()) {
                 if (element.isBent()) {
                     operations.add(new Operation.Form(element.id(), twistStrain(element)));
-                } else if (element instanceof Paddle paddle) {
-                    operations.add(
-                            new Operation.Flatten(paddle.id(), Set.of(paddle.id()), paddle.toMm(), With.DOMED_HAMMER));
                 }
+                element.handling()
+                        .flattenedToMm()
+                        .ifPresent(to -> operations.add(new Operation.Worked(
+                                element.id(),
+                                Set.of(element.id()),
+                                strand.elements(),
+                                new Act.Flatten(to, With.DOMED_HAMMER))));
                 addAfter(element.id());
             }
             addTrims("forming");
@@ -277,17 +284,8 @@ record Expansion(Strand strand, Workpiece cut, List<Operation> operations, Stret
 
         /** Mean over a round section, (2/3)·(d/2)·(θ/L)/√3: textbook torsion and von Mises. */
         private double twistStrain(Element element) {
-            return element instanceof Twist twist
-                    ? 2.0
-                            / 3.0
-                            * strand.wire().section().thicknessMm()
-                            / 2
-                            * 2
-                            * Math.PI
-                            * twist.turns()
-                            / twist.lengthMm()
-                            / Math.sqrt(3)
-                    : 0;
+            double radius = strand.wire().section().thicknessMm() / 2;
+            return 2.0 / 3.0 * radius * element.handling().twistRadPerMm() / Math.sqrt(3);
         }
 
         private void addAfter(String moment) {
@@ -308,64 +306,15 @@ record Expansion(Strand strand, Workpiece cut, List<Operation> operations, Stret
             if (!on.isEmpty() && on.stream().noneMatch(id -> strand.element(id).isPresent())) {
                 return Optional.empty();
             }
-            if (work instanceof Work.Flatten w) {
-                return Optional.of(new Operation.Flatten(w.id(), on, w.toMm(), w.with()));
-            }
-            if (work instanceof Work.Press w) {
-                return Optional.of(new Operation.Flatten(w.id(), on, w.toMm(), With.DIE));
-            }
-            if (work instanceof Work.Tumble w) {
-                return Optional.of(new Operation.Tumble(w.id(), on, w.minutes()));
-            }
-            if (work instanceof Work.Straighten w) {
-                return Optional.of(new Operation.Straighten(w.id(), on, w.passes()));
-            }
-            if (work instanceof Work.Reclose w) {
-                return Optional.of(new Operation.Reclose(
-                        w.id(), reclosed(on), strand.elements().get(0).id()));
-            }
-            if (work instanceof Work.OpenClose w) {
-                return Optional.of(new Operation.OpenClose(w.id(), on, w.times()));
-            }
-            if (work instanceof Work.Trim) {
-                return on.isEmpty() ? Optional.empty() : Optional.of(new Operation.Trim(on));
-            }
-            return harden(work, on);
+            return work.act().operation(new Operation.Worked(work.id(), on, strand.elements(), work.act()));
         }
 
         private void addTrims(String moment) {
             for (Element element : strand.elements()) {
-                if (element instanceof Lead lead && lead.trimAfter().equals(moment)) {
-                    operations.add(new Operation.Trim(Set.of(lead.id())));
+                if (element.handling().trimmedAfter().filter(moment::equals).isPresent()) {
+                    operations.add(new Operation.Trim(Set.of(element.id())));
                 }
             }
-        }
-
-        private static Optional<Operation> harden(Work work, Set<String> on) {
-            if (work instanceof Work.Planish w) {
-                return Optional.of(new Operation.Harden(w.id(), Hardening.PLANISH, on, 1, w.with()));
-            }
-            if (work instanceof Work.Texture w) {
-                return Optional.of(new Operation.Harden(w.id(), Hardening.TEXTURE, on, 1, w.with()));
-            }
-            if (work instanceof Work.Jaws w) {
-                return Optional.of(new Operation.Harden(w.id(), Hardening.JAWS, on, w.passes(), With.NYLON_JAWS));
-            }
-            if (work instanceof Work.Mallet w) {
-                return Optional.of(new Operation.Harden(w.id(), Hardening.MALLET, on, w.passes(), w.with()));
-            }
-            if (work instanceof Work.Flex w) {
-                return Optional.of(new Operation.Harden(w.id(), Hardening.FLEX, on, w.times(), With.NYLON_JAWS));
-            }
-            return Optional.empty();
-        }
-
-        /** What has an inside to be brought back. */
-        private List<Element> reclosed(Set<String> on) {
-            return strand.elements().stream()
-                    .filter(e -> on.isEmpty() || on.contains(e.id()))
-                    .filter(e -> e.woundInsideMm().isPresent() || e instanceof Spiral)
-                    .toList();
         }
     }
 }

@@ -3,9 +3,7 @@ package org.etui.core.work;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import org.etui.core.element.Bend;
 import org.etui.core.element.Element;
-import org.etui.core.element.Paddle;
 import org.etui.core.piece.HandleAt;
 import org.etui.core.piece.Strand;
 
@@ -37,10 +35,10 @@ public final class Marks {
     private void addAll() {
         Strand strand = work.strand();
         for (Element element : strand.inOrder()) {
-            if (element.isBent() || element instanceof Paddle) {
+            if (element.isBent() || element.handling().flattenedToMm().isPresent()) {
                 double from = work.cut().fromMm(element.id());
                 double near = fromEnd ? work.netMm() - from - work.cut().wireMm(element.id()) : before + from;
-                String where = element instanceof Bend ? " starts, at the jaw edge" : " starts";
+                String where = element.winding().jawEdge() ? " starts, at the jaw edge" : " starts";
                 add(near, element.label() + where, Optional.of(element.id()));
             }
         }

@@ -3,9 +3,11 @@ package org.etui.core.work;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import org.etui.core.element.Arc;
+import org.etui.core.act.Cell;
+import org.etui.core.act.Opening;
+import org.etui.core.act.Run;
+import org.etui.core.act.Workpiece;
 import org.etui.core.element.Element;
-import org.etui.core.element.Loop;
 import org.etui.core.mechanics.Bow;
 import org.etui.core.mechanics.Fibres;
 import org.etui.core.mechanics.Hold;
@@ -70,8 +72,8 @@ public record Reading(
                 toolInside(element, widest(formed)),
                 overbend(widest(formed)),
                 isThickest(piece, finished) ? round.flatMap(r -> hold(piece.purpose(), element, r)) : Optional.empty(),
-                piece.purpose() == Purpose.EAR_WIRE && element instanceof Arc,
-                element instanceof Loop loop && loop.opens() && round.isPresent()
+                piece.purpose() == Purpose.EAR_WIRE && element.hanging().hook(),
+                element.hanging().opens() && round.isPresent()
                         ? OptionalDouble.of(Opening.of(round.get()).times(left))
                         : OptionalDouble.empty());
     }
@@ -129,10 +131,11 @@ public record Reading(
     private static Optional<Hold> hold(Purpose purpose, Element element, Run run) {
         double turn = run.now().turnRad();
         double radius = run.now().lengthMm() / turn;
-        boolean hook = element instanceof Arc
+        boolean hook = element.hanging().hook()
                 && turn >= LEAST_HOOK_RAD
                 && 2 * radius - run.section().inPlaneMm() <= WIDEST_HOOK_MM;
-        boolean loop = element instanceof Loop l && l.turns() <= MOST_OPENING_TURNS && turn >= LEAST_HOOK_RAD;
+        boolean loop =
+                element.hanging().eye() && element.hanging().turns() <= MOST_OPENING_TURNS && turn >= LEAST_HOOK_RAD;
         if (!hook && !loop || radius <= run.section().insideFibreMm()) {
             return Optional.empty();
         }

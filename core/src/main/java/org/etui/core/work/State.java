@@ -1,5 +1,7 @@
 package org.etui.core.work;
 
+import org.etui.core.act.Workpiece;
+
 /**
  * The workpiece after an operation.
  *

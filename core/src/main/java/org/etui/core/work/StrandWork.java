@@ -5,6 +5,9 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.etui.core.act.Operation;
+import org.etui.core.act.Run;
+import org.etui.core.act.Workpiece;
 import org.etui.core.check.BadInput;
 import org.etui.core.check.Check;
 import org.etui.core.check.Stopped;
@@ -12,7 +15,6 @@ import org.etui.core.curve.CentreLine;
 import org.etui.core.curve.Crossing;
 import org.etui.core.curve.Crossings;
 import org.etui.core.element.Element;
-import org.etui.core.element.Wrap;
 import org.etui.core.mechanics.Fibres;
 import org.etui.core.mechanics.Material;
 import org.etui.core.piece.HandleAt;
@@ -182,9 +184,8 @@ public record StrandWork(
         Workpiece finished = states.get(states.size() - 1).workpiece();
         Map<String, Workpiece> formed = new HashMap<>();
         for (int i = 0; i < operations.size(); i++) {
-            if (operations.get(i) instanceof Operation.Form form) {
-                formed.put(form.element(), states.get(i + 1).workpiece());
-            }
+            Workpiece after = states.get(i + 1).workpiece();
+            operations.get(i).forms().ifPresent(element -> formed.put(element, after));
         }
         Workpiece cut = states.get(0).workpiece();
         return strand.elements().stream()
@@ -219,7 +220,7 @@ public record StrandWork(
     private static int[] wraps(Strand strand, Workpiece workpiece) {
         Map<String, Integer> wraps = new HashMap<>();
         for (Element element : strand.elements()) {
-            if (element instanceof Wrap) {
+            if (element.handling().woven()) {
                 wraps.put(element.id(), wraps.size() + 1);
             }
         }

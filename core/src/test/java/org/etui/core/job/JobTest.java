@@ -7,6 +7,8 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.etui.core.act.Act;
+import org.etui.core.act.With;
 import org.etui.core.check.BadInput;
 import org.etui.core.check.Violation;
 import org.etui.core.pattern.Pattern;
@@ -16,7 +18,6 @@ import org.etui.core.piece.Part;
 import org.etui.core.piece.PartKind;
 import org.etui.core.piece.Piece;
 import org.etui.core.piece.Strand;
-import org.etui.core.piece.With;
 import org.etui.core.piece.Work;
 import org.etui.core.plan.Plan;
 import org.etui.core.plan.PlanOptions;
@@ -96,8 +97,8 @@ class JobTest {
     @Test
     void sizes_areWorkedTogether() {
         Piece worked = CLASP.withWork(List.of(
-                new Work.Flatten("w1", "hook", List.of("hook-bend"), 0.95, With.DOMED_HAMMER, "forming"),
-                new Work.Tumble("w2", "", List.of(), 60, "w1")));
+                Work.of("w1", "hook", List.of("hook-bend"), new Act.Flatten(0.95, With.DOMED_HAMMER)),
+                Work.of("w2", "", List.of(), new Act.Tumble(60)).at("w1")));
         Piece two = job(line("small", 4, Map.of("hookInsideMm", 6.0)), line("large", 4, Map.of("hookInsideMm", 9.0)))
                 .asPiece(worked);
         List<String> titles = Planner.plan(two, PlanOptions.USUAL).steps().stream()

@@ -8,6 +8,8 @@ import java.util.List;
 import java.util.OptionalInt;
 import java.util.stream.Stream;
 import org.etui.core.Examples;
+import org.etui.core.act.Act;
+import org.etui.core.act.With;
 import org.etui.core.check.BadInput;
 import org.etui.core.measure.LengthFormat;
 import org.etui.core.measure.Units;
@@ -15,7 +17,6 @@ import org.etui.core.metal.TemperNow;
 import org.etui.core.pattern.Patterns;
 import org.etui.core.piece.Piece;
 import org.etui.core.piece.Purpose;
-import org.etui.core.piece.With;
 import org.etui.core.piece.Work;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -27,7 +28,7 @@ class MomentTest {
     private static final PlanOptions ALL = new PlanOptions(PlanOptions.States.ALL, new LengthFormat(Units.MM));
 
     private static Work flatten(double toMm) {
-        return new Work.Flatten("w1", "hook", List.of("hook-bend"), toMm, With.DOMED_HAMMER, "forming");
+        return Work.of("w1", "hook", List.of("hook-bend"), new Act.Flatten(toMm, With.DOMED_HAMMER));
     }
 
     private static Plan.StrandPlan moment(Piece piece, String strand, int state) {

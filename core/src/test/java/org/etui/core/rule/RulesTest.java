@@ -9,6 +9,8 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.etui.core.Examples;
+import org.etui.core.act.Act;
+import org.etui.core.act.With;
 import org.etui.core.element.Arc;
 import org.etui.core.element.Coil;
 import org.etui.core.element.Curl;
@@ -35,7 +37,6 @@ import org.etui.core.piece.Piece;
 import org.etui.core.piece.Policy;
 import org.etui.core.piece.Purpose;
 import org.etui.core.piece.Strand;
-import org.etui.core.piece.With;
 import org.etui.core.piece.Work;
 import org.etui.core.plan.PlanOptions;
 import org.etui.core.plan.Planner;
@@ -133,7 +134,7 @@ class RulesTest {
     }
 
     private static Work tap(String element, int passes) {
-        return new Work.Mallet("tap", "wire", List.of(element), passes, With.NYLON_MALLET, "forming");
+        return Work.of("tap", "wire", List.of(element), new Act.Mallet(passes, With.NYLON_MALLET));
     }
 
     private static Piece beaded(String on) {
@@ -151,8 +152,9 @@ class RulesTest {
         Lead grip = new Lead("grip", 20, trimAfter, 0, Optional.empty(), Target.RELEASED);
         return Examples.piece(Examples.copper(1), Arc.of("bend", 8, 180, Turn.LEFT), grip)
                 .withWork(List.of(
-                        new Work.Jaws("draw", "wire", List.of("bend"), 1, "start"),
-                        new Work.Flatten("w1", "wire", List.of("bend"), 0.8, With.DOMED_HAMMER, "forming")));
+                        Work.of("draw", "wire", List.of("bend"), new Act.Jaws(1))
+                                .at("start"),
+                        Work.of("w1", "wire", List.of("bend"), new Act.Flatten(0.8, With.DOMED_HAMMER))));
     }
 
     private static Piece bare(double handle) {
@@ -418,7 +420,8 @@ class RulesTest {
     /** What is hammered before it is closed over is not hammered over a crossing. */
     @Test
     void loopHammeredWhileStraight_isNoHammeredCrossing() {
-        Work before = new Work.Flatten("w", "wire", List.of("last"), 0.7, With.DOMED_HAMMER, "start");
+        Work before = Work.of("w", "wire", List.of("last"), new Act.Flatten(0.7, With.DOMED_HAMMER))
+                .at("start");
         Element round = new Loop("last", 9, 1.2, Turn.LEFT, false, false, 0, Optional.empty(), Target.RELEASED);
         Piece straight = Examples.piece(Examples.copper(1), Straight.of("first", 10), round)
                 .withWork(List.of(before));

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.etui.core.Examples;
+import org.etui.core.act.Act;
 import org.etui.core.element.Loop;
 import org.etui.core.element.Turn;
 import org.etui.core.measure.LengthFormat;
@@ -71,8 +72,8 @@ class BenchCardTest {
 
     @Test
     void handle_isTrimmedOnlyAfterHammering() {
-        List<String> titles = titles(CLASP.withWork(List.of(new org.etui.core.piece.Work.Flatten(
-                "w1", "hook", List.of("hook-bend"), 0.95, org.etui.core.piece.With.DOMED_HAMMER, "forming"))));
+        List<String> titles = titles(CLASP.withWork(List.of(org.etui.core.piece.Work.of(
+                "w1", "hook", List.of("hook-bend"), new Act.Flatten(0.95, org.etui.core.act.With.DOMED_HAMMER)))));
 
         assertThat(titles.indexOf("Flatten the hook bend to 0.95 mm"))
                 .isGreaterThan(titles.indexOf("Form the loop"))
@@ -234,8 +235,8 @@ class BenchCardTest {
                 "Two",
                 CLASP.purpose(),
                 List.of(hook, Strand.of("eye", "Eye", brass, List.of(Loop.of("ring", 4, Turn.LEFT)))));
-        List<String> own = titles(two.withWork(List.of(new Work.Tumble("t", "hook", List.of(), 30, "forming"))));
-        List<String> both = titles(two.withWork(List.of(new Work.Tumble("t", "", List.of(), 30, "forming"))));
+        List<String> own = titles(two.withWork(List.of(Work.of("t", "hook", List.of(), new Act.Tumble(30)))));
+        List<String> both = titles(two.withWork(List.of(Work.of("t", "", List.of(), new Act.Tumble(30)))));
 
         String tumble = "Tumble the wire";
         assertThat(own.indexOf("Form the ring")).isGreaterThan(own.indexOf(tumble));

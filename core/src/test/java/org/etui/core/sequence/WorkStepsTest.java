@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.etui.core.Examples;
+import org.etui.core.act.Act;
+import org.etui.core.act.With;
 import org.etui.core.element.Arc;
 import org.etui.core.element.Loop;
 import org.etui.core.element.Straight;
@@ -13,7 +15,6 @@ import org.etui.core.element.Turn;
 import org.etui.core.piece.Part;
 import org.etui.core.piece.PartKind;
 import org.etui.core.piece.Piece;
-import org.etui.core.piece.With;
 import org.etui.core.piece.Work;
 import org.etui.core.plan.PlanOptions;
 import org.etui.core.plan.Planner;
@@ -44,63 +45,68 @@ class WorkStepsTest {
         String after = "forming";
         return Stream.of(
                 Arguments.of(
-                        new Work.Flatten("w", "wire", BEND, 0.9, With.DOMED_HAMMER, after),
+                        Work.of("w", "wire", BEND, new Act.Flatten(0.9, With.DOMED_HAMMER))
+                                .at(after),
                         "Flatten the bend to 0.90 mm",
                         "chasing hammer, domed face (28 mm), bench block",
                         "turn it over after each pass"),
                 Arguments.of(
-                        new Work.Press("w", "wire", BEND, 0.9, With.DIE, after),
+                        Work.of("w", "wire", BEND, new Act.Press(0.9, With.DIE)).at(after),
                         "Press the bend to 0.90 mm",
                         "ring dies, heavy hammer",
                         "at least two rounds"),
                 Arguments.of(
-                        new Work.Planish("w", "wire", BEND, With.FLAT_HAMMER, after),
+                        Work.of("w", "wire", BEND, new Act.Planish(With.FLAT_HAMMER))
+                                .at(after),
                         "Planish the bend",
                         "planishing hammer (25 mm)",
                         "until the marks are gone"),
                 Arguments.of(
-                        new Work.Texture("w", "wire", BEND, With.BALL_HAMMER, after),
+                        Work.of("w", "wire", BEND, new Act.Texture(With.BALL_HAMMER))
+                                .at(after),
                         "Texture the bend",
                         "chasing hammer, ball (12 mm)",
                         "on purpose"),
                 Arguments.of(
-                        new Work.Jaws("w", "wire", List.of(), 3, after),
+                        Work.of("w", "wire", List.of(), new Act.Jaws(3)).at(after),
                         "Draw through the jaws: the wire",
                         "nylon-jaw pliers (8 mm)",
                         "3 times"),
                 Arguments.of(
-                        new Work.Mallet("w", "wire", BEND, 2, With.RAWHIDE_MALLET, after),
+                        Work.of("w", "wire", BEND, new Act.Mallet(2, With.RAWHIDE_MALLET))
+                                .at(after),
                         "Tap with the mallet: the bend",
                         "rawhide mallet",
                         "twice"),
-                Arguments.of(new Work.Flex("w", "wire", BEND, 1, after), "Flex the bend", "fingers", "once"),
+                Arguments.of(Work.of("w", "wire", BEND, new Act.Flex(1)).at(after), "Flex the bend", "fingers", "once"),
                 Arguments.of(
-                        new Work.Tumble("w", "wire", List.of(), 90, after),
+                        Work.of("w", "wire", List.of(), new Act.Tumble(90)).at(after),
                         "Tumble the wire",
                         "tumbler, steel shot",
                         "90 min"),
                 Arguments.of(
-                        new Work.Straighten("w", "wire", BEND, 1, after),
+                        Work.of("w", "wire", BEND, new Act.Straighten(1)).at(after),
                         "Straighten the bend",
                         "nylon jaws",
                         "straightening hardens too"),
                 Arguments.of(
-                        new Work.Reclose("w", "wire", BEND, after),
+                        Work.of("w", "wire", BEND, new Act.Reclose()).at(after),
                         "Close again the bend",
                         "nylon jaws",
                         "as it was formed"),
                 Arguments.of(
-                        new Work.OpenClose("w", "wire", List.of("eye"), 1, after),
+                        Work.of("w", "wire", List.of("eye"), new Act.OpenClose(1))
+                                .at(after),
                         "Open and close the eye",
                         "two pairs of flat-nose pliers",
                         "sideways"),
                 Arguments.of(
-                        new Work.Pierce("w", "", List.of(), "disc", 1.5, "start"),
+                        Work.of("w", "", List.of(), new Act.Pierce("disc", 1.5)).at("start"),
                         "Pierce the disc",
                         "hole punch or drill, block",
                         "about 1 mm from the edge"),
                 Arguments.of(
-                        new Work.Dimple("w", "", List.of(), "disc", 30, "start"),
+                        Work.of("w", "", List.of(), new Act.Dimple("disc", 30)).at("start"),
                         "Dimple the disc",
                         "chasing hammer, ball (12 mm)",
                         "thin cloth"));
@@ -119,13 +125,13 @@ class WorkStepsTest {
         assertThat(step.text()).contains(text);
         assertThat(step.check()).isNotBlank();
         assertThat(step.minutes()).isPositive();
-        assertThat(step.handsOn()).isEqualTo(!(work instanceof Work.Tumble));
+        assertThat(step.handsOn()).isEqualTo(!(work.act() instanceof Act.Tumble));
     }
 
     /** Hammering says what it does to the size; steel asks for ears and eyes to be covered. */
     @Test
     void hammering_saysWhatItDoesToTheSize() {
-        Work flat = new Work.Flatten("w", "wire", BEND, 0.9, With.DOMED_HAMMER, "forming");
+        Work flat = Work.of("w", "wire", BEND, new Act.Flatten(0.9, With.DOMED_HAMMER));
         Step step = steps(piece(flat)).stream()
                 .filter(s -> s.title().startsWith("Flatten"))
                 .findFirst()
@@ -140,7 +146,7 @@ class WorkStepsTest {
     /** Forming names the tool owned, how far to bend on, and what it comes to. */
     @Test
     void forming_namesTheToolAndWhatItComesTo() {
-        Work tap = new Work.Mallet("w", "wire", BEND, 1, With.NYLON_MALLET, "forming");
+        Work tap = Work.of("w", "wire", BEND, new Act.Mallet(1, With.NYLON_MALLET));
         Step step = steps(piece(tap)).stream()
                 .filter(s -> s.title().equals("Form the bend"))
                 .findFirst()

@@ -6,13 +6,14 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import org.etui.core.act.Act;
+import org.etui.core.act.With;
 import org.etui.core.element.Element;
 import org.etui.core.metal.Temper;
 import org.etui.core.pattern.Pattern;
 import org.etui.core.pattern.Patterns;
 import org.etui.core.piece.Piece;
 import org.etui.core.piece.Strand;
-import org.etui.core.piece.With;
 import org.etui.core.piece.Work;
 import org.etui.core.wire.Wire;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -85,7 +86,7 @@ class KnownWorkTest {
                 .reduce((a, b) -> b)
                 .orElseThrow()
                 .id();
-        Work tap = new Work.Mallet("tap-last", strand.id(), List.of(last), 3, With.NYLON_MALLET, "forming");
+        Work tap = Work.of("tap-last", strand.id(), List.of(last), new Act.Mallet(3, With.NYLON_MALLET));
         List<Work> works = new ArrayList<>(piece.work());
         works.add(tap);
         return List.of(with(piece, at, hard), piece.withWork(works), with(piece, at, thin));

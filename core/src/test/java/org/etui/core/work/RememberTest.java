@@ -10,6 +10,11 @@ import java.util.Optional;
 import java.util.Random;
 import org.assertj.core.data.Percentage;
 import org.etui.core.Examples;
+import org.etui.core.act.Act;
+import org.etui.core.act.Hardening;
+import org.etui.core.act.Run;
+import org.etui.core.act.With;
+import org.etui.core.act.Workpiece;
 import org.etui.core.check.BadInput;
 import org.etui.core.element.Arc;
 import org.etui.core.element.Coil;
@@ -27,7 +32,6 @@ import org.etui.core.metal.TemperNow;
 import org.etui.core.piece.Piece;
 import org.etui.core.piece.Purpose;
 import org.etui.core.piece.Strand;
-import org.etui.core.piece.With;
 import org.etui.core.piece.Work;
 import org.etui.core.section.Flat;
 import org.etui.core.section.HalfRound;
@@ -54,11 +58,12 @@ class RememberTest {
     }
 
     private static Work flatten(double toMm, String element, String after) {
-        return new Work.Flatten("flat-" + element, "wire", List.of(element), toMm, With.DOMED_HAMMER, after);
+        return Work.of("flat-" + element, "wire", List.of(element), new Act.Flatten(toMm, With.DOMED_HAMMER))
+                .at(after);
     }
 
     private static Work mallet(int passes) {
-        return new Work.Mallet("tap", "wire", List.of("bend"), passes, With.NYLON_MALLET, "forming");
+        return Work.of("tap", "wire", List.of("bend"), new Act.Mallet(passes, With.NYLON_MALLET));
     }
 
     private static double strain(Piece piece, String element) {
@@ -76,23 +81,30 @@ class RememberTest {
         List<String> on = List.of(elements.get(random.nextInt(elements.size())));
         String after = random.nextBoolean() ? "forming" : random.nextBoolean() ? "start" : on.get(0);
         return switch (random.nextInt(10)) {
-            case 0 -> new Work.Planish(id, "wire", on, With.FLAT_HAMMER, after);
-            case 1 -> new Work.Texture(id, "wire", on, With.BALL_HAMMER, after);
-            case 2 -> new Work.Jaws(id, "wire", on, 1 + random.nextInt(9), after);
-            case 3 -> new Work.Mallet(id, "wire", on, 1 + random.nextInt(9), With.NYLON_MALLET, after);
-            case 4 -> new Work.Flex(id, "wire", on, 1 + random.nextInt(9), after);
-            case 5 -> new Work.Tumble(id, "wire", on, 1 + random.nextInt(200), after);
-            case 6 -> new Work.OpenClose(id, "wire", on, 1 + random.nextInt(3), after);
-            case 7 -> new Work.Straighten(id, "wire", on, 1, after);
-            case 8 -> new Work.Reclose(id, "wire", on, after);
+            case 0 -> Work.of(id, "wire", on, new Act.Planish(With.FLAT_HAMMER)).at(after);
+            case 1 -> Work.of(id, "wire", on, new Act.Texture(With.BALL_HAMMER)).at(after);
+            case 2 ->
+                Work.of(id, "wire", on, new Act.Jaws(1 + random.nextInt(9))).at(after);
+            case 3 ->
+                Work.of(id, "wire", on, new Act.Mallet(1 + random.nextInt(9), With.NYLON_MALLET))
+                        .at(after);
+            case 4 ->
+                Work.of(id, "wire", on, new Act.Flex(1 + random.nextInt(9))).at(after);
+            case 5 ->
+                Work.of(id, "wire", on, new Act.Tumble(1 + random.nextInt(200))).at(after);
+            case 6 ->
+                Work.of(id, "wire", on, new Act.OpenClose(1 + random.nextInt(3)))
+                        .at(after);
+            case 7 -> Work.of(id, "wire", on, new Act.Straighten(1)).at(after);
+            case 8 -> Work.of(id, "wire", on, new Act.Reclose()).at(after);
             default ->
-                new Work.Flatten(
-                        id,
-                        "wire",
-                        on,
-                        d * (0.5 + 0.45 * random.nextDouble()),
-                        With.values()[random.nextInt(4)],
-                        after);
+                Work.of(
+                                id,
+                                "wire",
+                                on,
+                                new Act.Flatten(
+                                        d * (0.5 + 0.45 * random.nextDouble()), With.values()[random.nextInt(4)]))
+                        .at(after);
         };
     }
 
@@ -165,7 +177,7 @@ class RememberTest {
     @Test
     void sizeAfterTheWork_thatLeavesNoRoomToForm_isRefused() {
         Curl tip = new Curl("tip", 0.2, 0.9, Turn.LEFT, 0, Optional.empty(), Target.FINISHED);
-        Work cross = new Work.Flatten("f", "wire", List.of("tip"), 0.6, With.CROSS_HAMMER, "forming");
+        Work cross = Work.of("f", "wire", List.of("tip"), new Act.Flatten(0.6, With.CROSS_HAMMER));
         Piece piece = Examples.piece(Examples.copper(1.2), tip).withWork(List.of(cross));
 
         assertThatThrownBy(() -> work(piece))
@@ -183,7 +195,7 @@ class RememberTest {
             String id = "wire-" + i;
             strands.add(Strand.of(id, "", Examples.copper(1.2), List.of(tip)));
             if (i > 0) {
-                works.add(new Work.Flatten("f" + i, id, List.of("tip"), 0.6, With.CROSS_HAMMER, "forming"));
+                works.add(Work.of("f" + i, id, List.of("tip"), new Act.Flatten(0.6, With.CROSS_HAMMER)));
             }
         }
         Piece piece = Piece.of("Tips", Purpose.DECORATIVE, strands).withWork(works);
@@ -196,7 +208,7 @@ class RememberTest {
     /** Open spirals grow, curls and rings open under the hammer, and closing again brings the inside back. */
     @Test
     void hammering_opens_andReclosingClosesAgain() {
-        Work close = new Work.Reclose("close", "wire", List.of(), "forming");
+        Work close = Work.of("close", "wire", List.of(), new Act.Reclose());
         List<Element> forms = List.of(Loop.of("form", 12, Turn.LEFT), Coil.of("form", 17, 2, Turn.LEFT));
         for (Element form : forms) {
             Piece piece = Examples.piece(Examples.copper(1.2), form);
@@ -234,7 +246,7 @@ class RememberTest {
     /** Straightening takes the bend out and leaves what it did. */
     @Test
     void straightening_takesTheBendOut_notItsStrain() {
-        Work straighten = new Work.Straighten("s", "wire", List.of("bend"), 1, "forming");
+        Work straighten = Work.of("s", "wire", List.of("bend"), new Act.Straighten(1));
         StrandWork done = work(bend(Examples.copper(1), straighten));
 
         assertThat(done.finished().of("bend").get(0).now().turnRad()).isZero();
@@ -269,8 +281,8 @@ class RememberTest {
     @Test
     void mallet_andTumbling_hardenAndKeepTheShape() {
         Piece plain = bend(Examples.copper(1));
-        Work two = new Work.Tumble("t", "wire", List.of(), 120, "forming");
-        Work ten = new Work.Tumble("t", "wire", List.of(), 600, "forming");
+        Work two = Work.of("t", "wire", List.of(), new Act.Tumble(120));
+        Work ten = Work.of("t", "wire", List.of(), new Act.Tumble(600));
 
         for (Work work : List.of(mallet(6), two)) {
             StrandWork done = work(plain.withWork(List.of(work)));
@@ -312,7 +324,7 @@ class RememberTest {
     void hammeredLoop_opensFewerTimes() {
         Loop eye = Loop.thatOpens("eye", 3, Turn.LEFT);
         Piece plain = Examples.piece(Wire.ofRound(Metal.BRASS, Temper.HALF_HARD, 1.2), eye);
-        Work open = new Work.OpenClose("o", "wire", List.of("eye"), 2, "forming");
+        Work open = Work.of("o", "wire", List.of("eye"), new Act.OpenClose(2));
 
         double fresh = work(plain).reading("eye").opensLeft().orElseThrow();
         double opened =
@@ -351,7 +363,7 @@ class RememberTest {
         double[] lengths = new double[3];
         With[] faces = {With.BALL_HAMMER, With.DOMED_HAMMER, With.CROSS_HAMMER};
         for (int i = 0; i < faces.length; i++) {
-            Work flat = new Work.Flatten("f", "wire", List.of("run"), 0.8, faces[i], "forming");
+            Work flat = Work.of("f", "wire", List.of("run"), new Act.Flatten(0.8, faces[i]));
             lengths[i] = work(bend(Examples.copper(1.2), flat)).finished().lengthMm();
         }
 

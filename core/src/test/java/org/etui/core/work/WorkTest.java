@@ -9,6 +9,11 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import org.etui.core.Examples;
+import org.etui.core.act.Act;
+import org.etui.core.act.Operation;
+import org.etui.core.act.Run;
+import org.etui.core.act.With;
+import org.etui.core.act.Workpiece;
 import org.etui.core.curve.CentreLine;
 import org.etui.core.element.Arc;
 import org.etui.core.element.Lead;
@@ -18,7 +23,6 @@ import org.etui.core.element.Target;
 import org.etui.core.element.Turn;
 import org.etui.core.piece.Piece;
 import org.etui.core.piece.Strand;
-import org.etui.core.piece.With;
 import org.etui.core.piece.Work;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
@@ -39,7 +43,8 @@ class WorkTest {
     }
 
     private static Work flatten(String id, String element, double toMm, String after) {
-        return new Work.Flatten(id, "wire", List.of(element), toMm, With.FLAT_HAMMER, after);
+        return Work.of(id, "wire", List.of(element), new Act.Flatten(toMm, With.FLAT_HAMMER))
+                .at(after);
     }
 
     @Test
@@ -75,6 +80,10 @@ class WorkTest {
     }
 
     /** Independent operations commute: flattening two different elements in either order gives the same wire. */
+    private static Operation flatten(String id, Set<String> on, double toMm) {
+        return new Operation.Worked(id, on, List.of(), new Act.Flatten(toMm, With.FLAT_HAMMER));
+    }
+
     @Test
     void independentOperations_commute() {
         Random random = new Random(31);
@@ -82,8 +91,8 @@ class WorkTest {
             double one = 0.6 + random.nextDouble() * 0.5;
             double two = 0.6 + random.nextDouble() * 0.5;
             Workpiece cut = work(HOOK).cut();
-            Operation a = new Operation.Flatten("a", Set.of("run"), one, With.FLAT_HAMMER);
-            Operation b = new Operation.Flatten("b", Set.of("bend"), two, With.FLAT_HAMMER);
+            Operation a = flatten("a", Set.of("run"), one);
+            Operation b = flatten("b", Set.of("bend"), two);
 
             assertThat(b.apply(a.apply(cut))).isEqualTo(a.apply(b.apply(cut)));
         }
@@ -91,8 +100,8 @@ class WorkTest {
 
     @Test
     void flatteningAgainToTheSame_changesNothing_andStrainNeverFalls() {
-        Operation once = new Operation.Flatten("a", Set.of(), 0.9, With.FLAT_HAMMER);
-        Operation thinner = new Operation.Flatten("b", Set.of(), 0.8, With.FLAT_HAMMER);
+        Operation once = flatten("a", Set.of(), 0.9);
+        Operation thinner = flatten("b", Set.of(), 0.8);
         Workpiece flat = once.apply(work(HOOK).cut());
 
         assertThat(once.apply(flat)).isEqualTo(flat);

@@ -6,7 +6,7 @@ import java.util.Optional;
 import org.etui.core.check.BadInput;
 import org.etui.core.check.Term;
 import org.etui.core.piece.Piece;
-import org.etui.core.piece.PieceChecks;
+import org.etui.core.verify.PieceChecks;
 import org.etui.server.contract.Json;
 import org.etui.server.contract.Reader;
 import org.etui.server.store.PieceStore;

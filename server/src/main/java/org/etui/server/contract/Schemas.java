@@ -3,6 +3,7 @@ package org.etui.server.contract;
 import java.lang.reflect.ParameterizedType;
 import java.lang.reflect.RecordComponent;
 import java.lang.reflect.Type;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -10,7 +11,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
+import java.util.function.Function;
 import org.etui.core.check.Check;
+import org.etui.core.check.Envelope;
 import org.etui.core.check.Family;
 import org.etui.core.check.Term;
 import org.etui.core.check.Word;
@@ -89,7 +92,7 @@ public final class Schemas {
         String name = name(raw);
         if (!definitions.containsKey(name)) {
             definitions.put(name, Json.MAPPER.createObjectNode());
-            definitions.put(name, raw.isRecord() ? record(raw) : family(raw));
+            definitions.put(name, definition(raw));
         }
         return node.put("$ref", prefix + name);
     }
@@ -127,7 +130,33 @@ public final class Schemas {
         return node;
     }
 
-    private ObjectNode record(Class<?> type) {
+    private ObjectNode definition(Class<?> type) {
+        if (type.isAnnotationPresent(Envelope.class)) {
+            return envelope(type);
+        }
+        return type.isRecord() ? record(type, List.of()) : family(type);
+    }
+
+    /** An envelope is one of its members, each with the envelope's own fields beside it. */
+    private ObjectNode envelope(Class<?> type) {
+        String held = type.getAnnotation(Envelope.class).value();
+        List<RecordComponent> own = Arrays.stream(type.getRecordComponents())
+                .filter(c -> !c.getName().equals(held))
+                .toList();
+        Class<?> family = Arrays.stream(type.getRecordComponents())
+                .filter(c -> c.getName().equals(held))
+                .map(RecordComponent::getType)
+                .findFirst()
+                .orElseThrow();
+        return family(family, member -> {
+            String name = name(type) + member.getSimpleName();
+            definitions.computeIfAbsent(name, n -> record(member, own));
+            return Json.MAPPER.createObjectNode().put("$ref", prefix + name);
+        });
+    }
+
+    /** @param beside fields that come before the record's own */
+    private ObjectNode record(Class<?> type, List<RecordComponent> beside) {
         ObjectNode node = Json.MAPPER.createObjectNode();
         node.put("type", "object");
         ObjectNode properties = node.putObject("properties");
@@ -136,7 +165,9 @@ public final class Schemas {
             properties.putObject(word).put("const", Word.of(type));
             required.add(word);
         });
-        for (RecordComponent component : type.getRecordComponents()) {
+        List<RecordComponent> components = new ArrayList<>(beside);
+        components.addAll(Arrays.asList(type.getRecordComponents()));
+        for (RecordComponent component : components) {
             ObjectNode property = of(component.getGenericType());
             Term term = component.getAnnotation(Term.class);
             if (term != null) {
@@ -197,6 +228,10 @@ public final class Schemas {
     }
 
     private ObjectNode family(Class<?> type) {
+        return family(type, this::of);
+    }
+
+    private ObjectNode family(Class<?> type, Function<Class<?>, ObjectNode> reference) {
         Family family = type.getAnnotation(Family.class);
         Check.that(family != null, "not part of the contract: " + type);
         ObjectNode node = Json.MAPPER.createObjectNode();
@@ -204,9 +239,9 @@ public final class Schemas {
         ObjectNode discriminator = node.putObject("discriminator").put("propertyName", family.value());
         ObjectNode mapping = discriminator.putObject("mapping");
         for (Class<?> member : type.getPermittedSubclasses()) {
-            ObjectNode reference = of(member);
-            oneOf.add(reference);
-            mapping.put(Word.of(member), reference.get("$ref").asString());
+            ObjectNode one = reference.apply(member);
+            oneOf.add(one);
+            mapping.put(Word.of(member), one.get("$ref").asString());
         }
         return node;
     }

@@ -17,6 +17,8 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.etui.core.act.Act;
+import org.etui.core.act.With;
 import org.etui.core.element.Element;
 import org.etui.core.metal.Metal;
 import org.etui.core.metal.Temper;
@@ -24,7 +26,6 @@ import org.etui.core.pattern.Pattern;
 import org.etui.core.pattern.Patterns;
 import org.etui.core.piece.Piece;
 import org.etui.core.piece.Strand;
-import org.etui.core.piece.With;
 import org.etui.core.piece.Work;
 import org.etui.core.plan.PlanOptions;
 import org.etui.core.plan.Planner;
@@ -86,13 +87,11 @@ class FixesTest {
         double thickness = strand.wire().section().thicknessMm();
         List<String> ids = strand.elements().stream().map(Element::id).toList();
         List<Work> works = new ArrayList<>(piece.work());
-        works.add(new Work.Flatten(
+        works.add(Work.of(
                 "hammered",
                 strand.id(),
                 random.nextBoolean() ? List.of() : List.of(ids.get(random.nextInt(ids.size()))),
-                Math.round(thickness * (50 + random.nextInt(40))) / 100.0,
-                With.DOMED_HAMMER,
-                "forming"));
+                new Act.Flatten(Math.round(thickness * (50 + random.nextInt(40))) / 100.0, With.DOMED_HAMMER)));
         return piece.withWork(works);
     }
 

@@ -12,6 +12,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.regex.Pattern;
+import org.etui.core.act.Act;
 import org.etui.core.pattern.Patterns;
 import org.etui.core.piece.Work;
 import org.etui.server.Http;
@@ -43,7 +44,7 @@ class CardTest {
                 .orElseThrow()
                 .usual()
                 .withName("Hop earrings")
-                .withWork(List.of(new Work.Tumble("shine", "", List.of(), 45, "forming"))));
+                .withWork(List.of(Work.of("shine", "", List.of(), new Act.Tumble(45)))));
         http.post("/api/pieces", tumbled);
     }
 

@@ -21,10 +21,11 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.regex.Pattern;
+import org.etui.core.act.Act;
+import org.etui.core.act.With;
 import org.etui.core.pattern.Patterns;
 import org.etui.core.piece.Piece;
 import org.etui.core.piece.Strand;
-import org.etui.core.piece.With;
 import org.etui.core.piece.Work;
 import org.etui.server.Http;
 import org.etui.server.ServerTest;
@@ -187,7 +188,7 @@ class HardenTest {
     private String hammeredSpiral() {
         return usual(
                 "flat-spiral",
-                new Work.Flatten(
+                Work.of(
                         "w1",
                         Patterns.find("flat-spiral")
                                 .orElseThrow()
@@ -196,9 +197,7 @@ class HardenTest {
                                 .get(0)
                                 .id(),
                         List.of(),
-                        0.75,
-                        With.DOMED_HAMMER,
-                        "forming"));
+                        new Act.Flatten(0.75, With.DOMED_HAMMER)));
     }
 
     private static List<String> rules(JsonNode plan) {
@@ -250,8 +249,7 @@ class HardenTest {
     @Test
     void work_isScrubbedToTheStraightWireAndBack() {
         Page page = harden(usual(
-                "hook-clasp",
-                new Work.Flatten("w1", "hook", List.of("hook-bend"), 0.95, With.DOMED_HAMMER, "forming")));
+                "hook-clasp", Work.of("w1", "hook", List.of("hook-bend"), new Act.Flatten(0.95, With.DOMED_HAMMER))));
         JsonNode last = plan(http, page).at("/strands/0");
         int steps = last.get("operations").size();
         page.locator("[data-segment=hook-bend]").click();
@@ -360,8 +358,7 @@ class HardenTest {
         for (int i = 0; works.size() < 45; i++) {
             for (Strand strand : stone.strands()) {
                 String on = strand.elements().get(i % strand.elements().size()).id();
-                works.add(
-                        new Work.Mallet("m" + works.size(), strand.id(), List.of(on), 1, With.NYLON_MALLET, "forming"));
+                works.add(Work.of("m" + works.size(), strand.id(), List.of(on), new Act.Mallet(1, With.NYLON_MALLET)));
             }
         }
         return Json.MAPPER.writeValueAsString(stone.withWork(works));

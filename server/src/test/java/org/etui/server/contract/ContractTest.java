@@ -11,6 +11,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import org.etui.core.act.Act;
 import org.etui.core.check.Family;
 import org.etui.core.check.Term;
 import org.etui.core.element.Element;
@@ -86,7 +87,20 @@ class ContractTest {
     }
 
     static List<Class<?>> families() {
-        return List.of(Element.class, Work.class, WireSection.class, Outline.class);
+        return List.of(Element.class, Act.class, WireSection.class, Outline.class);
+    }
+
+    /** Work holds an act, and is written flat: each act with what is common to all work beside it. */
+    @Test
+    void work_isOneOfItsActsWithItsOwnFieldsBesideTheirs() {
+        Schemas schemas = new Schemas("#/$defs/", false);
+        schemas.of(Work.class);
+        JsonNode work = schemas.definitions().get("Work");
+
+        assertThat(work.get("oneOf")).hasSize(Act.class.getPermittedSubclasses().length);
+        assertThat(work.at("/discriminator/mapping/flatten").asString()).isEqualTo("#/$defs/WorkFlatten");
+        assertThat(schemas.definitions().get("WorkFlatten").get("properties").propertyNames())
+                .containsExactlyInAnyOrder("op", "id", "strand", "elements", "after", "toMm", "with");
     }
 
     @ParameterizedTest

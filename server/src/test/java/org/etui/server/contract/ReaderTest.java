@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.nio.charset.StandardCharsets;
+import org.etui.core.act.Act;
 import org.etui.core.check.BadInput;
 import org.etui.core.check.Violation;
 import org.etui.core.element.Outline;
@@ -32,7 +33,7 @@ class ReaderTest {
                 Outline.class);
 
         assertThat(wire.section()).isInstanceOf(HalfRound.class);
-        assertThat(work).isEqualTo(new Work.OpenClose("w", "", java.util.List.of(), 4, "forming"));
+        assertThat(work).isEqualTo(Work.of("w", "", java.util.List.of(), new Act.OpenClose(4)));
         assertThat(outline).isInstanceOf(Outline.Polygon.class);
     }
 
@@ -45,7 +46,7 @@ class ReaderTest {
                 "{\"metal\": \"brass\", \"section\": {}} | section.shape | must be given",
                 "{\"metal\": \"brass\", \"section\": {\"shape\": \"star\"}} | section.shape | must be one of round, half-round, square, flat",
                 "{\"metal\": \"brass\", \"section\": {\"shape\": \"square\", \"sideMm\": 21}} | section.sideMm | must be at most 20",
-                "{\"metal\": \"brass\", \"section\": {\"shape\": \"square\", \"sideMm\": 0}} | section.sideMm | must be above 0",
+                "{\"metal\": \"brass\", \"section\": {\"shape\": \"square\", \"sideMm\": 0}} | section.sideMm | must be at least 0.01",
                 "{\"metal\": \"brass\", \"section\": {\"shape\": \"square\", \"sideMm\": 1, \"diameterMm\": 1}} | section.diameterMm | is not a field of the format",
                 "{\"metal\": 5, \"section\": {\"shape\": \"square\", \"sideMm\": 1}} | metal | must be a string"
             })

@@ -1,4 +1,4 @@
-package org.etui.core.work;
+package org.etui.core.act;
 
 import org.etui.core.mechanics.Bending;
 import org.etui.core.mechanics.Fibres;
@@ -12,7 +12,8 @@ import org.etui.core.mechanics.Fibres;
  * @param toolMomentNmm moment that took, N·mm
  */
 public record Cell(double toShare, Fibres fibres, double toolCurvaturePerMm, double toolMomentNmm) {
-    static Cell straight(Fibres fibres) {
+    /** Of straight wire. */
+    public static Cell straight(Fibres fibres) {
         return new Cell(1, fibres, 0, 0);
     }
 

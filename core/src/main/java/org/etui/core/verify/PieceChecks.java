@@ -1,4 +1,4 @@
-package org.etui.core.piece;
+package org.etui.core.verify;
 
 import java.math.BigDecimal;
 import java.util.ArrayList;
@@ -19,14 +19,21 @@ import org.etui.core.element.Coil;
 import org.etui.core.element.Curl;
 import org.etui.core.element.Element;
 import org.etui.core.element.Girth;
+import org.etui.core.element.Kind;
 import org.etui.core.element.Lead;
 import org.etui.core.element.Loop;
 import org.etui.core.element.Outline;
 import org.etui.core.element.Paddle;
 import org.etui.core.element.Spiral;
+import org.etui.core.element.Straight;
 import org.etui.core.element.Twist;
 import org.etui.core.element.Wrap;
 import org.etui.core.mechanics.Flattening;
+import org.etui.core.piece.Part;
+import org.etui.core.piece.PartKind;
+import org.etui.core.piece.Piece;
+import org.etui.core.piece.Strand;
+import org.etui.core.piece.Work;
 import org.etui.core.section.HalfRound;
 import org.etui.core.section.WireSection;
 import org.hipparchus.exception.MathRuntimeException;
@@ -42,6 +49,8 @@ public final class PieceChecks {
 
     /** Turning more than this in all, degrees, is refused: no bench piece comes near. */
     private static final double MOST_TURN_DEG = 360.0 * 2000;
+
+    private static final double MOST_CORNER_MM = 1000;
 
     private final List<Violation> violations = new ArrayList<>();
     private final Piece piece;
@@ -105,33 +114,18 @@ public final class PieceChecks {
         if (strand.matched() && strand.count() % 2 != 0) {
             bad(path + ".count", strand.count(), "must be even where wires are matched in pairs");
         }
-        if (strand.elements().stream().allMatch(e -> e instanceof Lead)) {
+        if (strand.elements().stream().allMatch(e -> e.handling().trimmedAfter().isPresent())) {
             bad(path + ".elements", "only leads", "must hold at least one element that stays");
         }
-        double turns =
-                strand.elements().stream().mapToDouble(PieceChecks::turnDeg).sum();
+        double turns = strand.elements().stream()
+                .mapToDouble(e -> Math.toDegrees(e.winding().turnRad()))
+                .sum();
         if (turns > MOST_TURN_DEG) {
             bad(
                     path + ".elements",
                     turns + " degrees in all",
                     "must turn at most " + MOST_TURN_DEG + " degrees in all");
         }
-    }
-
-    private static double turnDeg(Element element) {
-        if (element instanceof Arc arc) {
-            return arc.sweepDeg();
-        }
-        if (element instanceof Loop loop) {
-            return loop.turns() * 360;
-        }
-        if (element instanceof Coil coil) {
-            return coil.turns() * 360;
-        }
-        if (element instanceof Wrap wrap) {
-            return wrap.turns() * 360;
-        }
-        return element instanceof Curl curl ? curl.turns() * 360 : 0;
     }
 
     /** Each measure may be allowed and what they come to together none. */
@@ -144,29 +138,99 @@ public final class PieceChecks {
     }
 
     private void element(String path, Element element, Strand strand) {
-        double thickness = strand.wire().section().inPlaneMm();
-        if (element instanceof Spiral spiral) {
-            spiral(path, spiral, thickness);
-        } else if (element instanceof Coil coil) {
+        element.accept(new OfKind(path, strand));
+        element.handling().flattenedToMm().ifPresent(to -> flattened(path + ".toMm", to, strand));
+        element.handling()
+                .trimmedAfter()
+                .filter(after -> !after.equals("forming") && !isWork(after))
+                .ifPresent(after -> bad(path + ".trimAfter", after, "must be forming or the id of a work"));
+    }
+
+    /** What has to go together in each kind. */
+    private final class OfKind implements Kind.Visitor<Void> {
+        private final String path;
+        private final Strand strand;
+
+        OfKind(String path, Strand strand) {
+            this.path = path;
+            this.strand = strand;
+        }
+
+        @Override
+        public Void spiral(Spiral spiral) {
+            PieceChecks.this.spiral(path, spiral, strand.wire().section().inPlaneMm());
+            return null;
+        }
+
+        @Override
+        public Void coil(Coil coil) {
             pitch(path, coil.pitchMm(), strand);
-        } else if (element instanceof Wrap wrap) {
+            return null;
+        }
+
+        @Override
+        public Void wrap(Wrap wrap) {
             pitch(path, wrap.pitchMm(), strand);
             core(path + ".core", wrap.core());
-        } else if (element instanceof Girth girth) {
-            girth(path, girth);
-        } else if (element instanceof Twist twist && !twist.isAlone()) {
-            twist(path, twist, strand);
-        } else if (element instanceof Ball ball) {
-            ball(path, ball, strand);
+            return null;
         }
-        if (element instanceof Paddle paddle) {
-            flattened(path + ".toMm", paddle.toMm(), strand);
+
+        @Override
+        public Void girth(Girth girth) {
+            PieceChecks.this.girth(path, girth);
+            return null;
         }
-        if (element instanceof Lead lead && !lead.trimAfter().equals("forming") && !isWork(lead.trimAfter())) {
-            bad(path + ".trimAfter", lead.trimAfter(), "must be forming or the id of a work");
+
+        @Override
+        public Void twist(Twist twist) {
+            if (!twist.isAlone()) {
+                PieceChecks.this.twist(path, twist, strand);
+            }
+            return null;
         }
-        if (element instanceof Bend bend && bend.insideMm() > 1000) {
-            bad(path + ".insideMm", bend.insideMm(), "must be at most 1000 mm for a corner");
+
+        @Override
+        public Void ball(Ball ball) {
+            PieceChecks.this.ball(path, ball, strand);
+            return null;
+        }
+
+        @Override
+        public Void bend(Bend bend) {
+            if (bend.insideMm() > MOST_CORNER_MM) {
+                bad(path + ".insideMm", bend.insideMm(), "must be at most 1000 mm for a corner");
+            }
+            return null;
+        }
+
+        @Override
+        public Void straight(Straight straight) {
+            return null;
+        }
+
+        @Override
+        public Void arc(Arc arc) {
+            return null;
+        }
+
+        @Override
+        public Void loop(Loop loop) {
+            return null;
+        }
+
+        @Override
+        public Void curl(Curl curl) {
+            return null;
+        }
+
+        @Override
+        public Void paddle(Paddle paddle) {
+            return null;
+        }
+
+        @Override
+        public Void lead(Lead lead) {
+            return null;
         }
     }
 
@@ -378,15 +442,8 @@ public final class PieceChecks {
         if (!ids.contains(work.after()) && circular(work)) {
             bad(path + ".after", work.after(), "must not come round to itself");
         }
-        if (work instanceof Work.Flatten flatten) {
-            strands.forEach(s -> flattened(path + ".toMm", flatten.toMm(), s));
-        } else if (work instanceof Work.Press press) {
-            strands.forEach(s -> flattened(path + ".toMm", press.toMm(), s));
-        } else if (work instanceof Work.Pierce pierce) {
-            blank(path, pierce.part());
-        } else if (work instanceof Work.Dimple dimple) {
-            blank(path, dimple.part());
-        }
+        work.act().thinsToMm().ifPresent(to -> strands.forEach(s -> flattened(path + ".toMm", to, s)));
+        work.act().blank().ifPresent(part -> blank(path, part));
     }
 
     private boolean circular(Work work) {

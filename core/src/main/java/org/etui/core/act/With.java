@@ -1,4 +1,4 @@
-package org.etui.core.piece;
+package org.etui.core.act;
 
 /** What a work is done with. */
 public enum With {

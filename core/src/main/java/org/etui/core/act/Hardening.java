@@ -1,4 +1,4 @@
-package org.etui.core.work;
+package org.etui.core.act;
 
 import org.etui.core.check.Word;
 

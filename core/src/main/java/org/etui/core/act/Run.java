@@ -1,4 +1,4 @@
-package org.etui.core.work;
+package org.etui.core.act;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -68,7 +68,7 @@ public record Run(
     }
 
     /** Bent into its shape on tools that allow for springback, part by part. */
-    Run asFormed() {
+    public Run asFormed() {
         List<Curvature> parts = formedNow().curvatures();
         if (parts.size() == 1 && parts.get(0).perMm() == 0) {
             return new Run(element, kind, shape, shapeGrowth, wireMm, true, section, growth, cells);
@@ -81,7 +81,7 @@ public record Run(
     }
 
     /** Bent straight again. */
-    Run asStraightened() {
+    public Run asStraightened() {
         List<Cell> straight = cells.stream()
                 .map(c -> Cell.bent(c.toShare(), Bending.toFree(c.fibres(), 0)))
                 .toList();

@@ -1,4 +1,4 @@
-package org.etui.core.work;
+package org.etui.core.act;
 
 import org.etui.core.check.Check;
 
@@ -23,7 +23,8 @@ public record Opening(double surfaceStrain) {
         return new Opening(2 * depthMm * TURNED_OUT_RAD / along / Math.sqrt(3));
     }
 
-    static Opening of(Run run) {
+    /** Of a run that goes round; nothing where it does not. */
+    public static Opening of(Run run) {
         double length = run.now().lengthMm();
         double turn = run.now().turnRad();
         return turn == 0 ? new Opening(0) : of(length / turn, run.section().thicknessMm() / 2);

@@ -1,4 +1,4 @@
-package org.etui.core.piece;
+package org.etui.core.verify;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -8,6 +8,8 @@ import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.stream.Stream;
 import org.etui.core.Examples;
+import org.etui.core.act.Act;
+import org.etui.core.act.With;
 import org.etui.core.check.Violation;
 import org.etui.core.element.Ball;
 import org.etui.core.element.Coil;
@@ -24,6 +26,13 @@ import org.etui.core.element.Twist;
 import org.etui.core.element.Wrap;
 import org.etui.core.metal.Metal;
 import org.etui.core.metal.Temper;
+import org.etui.core.piece.Join;
+import org.etui.core.piece.Part;
+import org.etui.core.piece.PartKind;
+import org.etui.core.piece.Piece;
+import org.etui.core.piece.Purpose;
+import org.etui.core.piece.Strand;
+import org.etui.core.piece.Work;
 import org.etui.core.section.Square;
 import org.etui.core.wire.Finish;
 import org.etui.core.wire.Wire;
@@ -48,8 +57,9 @@ class PieceChecksTest {
         return piece(strand(RUN, EYE)).withWork(List.of(work));
     }
 
-    private static Work.Flatten flatten(String strand, String element, double toMm, String after) {
-        return new Work.Flatten("w", strand, List.of(element), toMm, With.FLAT_HAMMER, after);
+    private static Work flatten(String strand, String element, double toMm, String after) {
+        return Work.of("w", strand, List.of(element), new Act.Flatten(toMm, With.FLAT_HAMMER))
+                .at(after);
     }
 
     static Stream<Arguments> bad() {
@@ -78,8 +88,11 @@ class PieceChecksTest {
                 Arguments.of(worked(flatten("wire", "run", 1.5, "forming")), "work.0.toMm"),
                 Arguments.of(worked(flatten("wire", "run", 0.5, "never")), "work.0.after"),
                 Arguments.of(worked(flatten("wire", "run", 0.5, "w")), "work.0.after"),
-                Arguments.of(worked(new Work.Pierce("w", "", List.of(), "disc", 1.5, "start")), "work.0.part"),
-                Arguments.of(worked(new Work.Press("w", "wire", List.of(), 1.2, With.DIE, "forming")), "work.0.toMm"),
+                Arguments.of(
+                        worked(Work.of("w", "", List.of(), new Act.Pierce("disc", 1.5))
+                                .at("start")),
+                        "work.0.part"),
+                Arguments.of(worked(Work.of("w", "wire", List.of(), new Act.Press(1.2, With.DIE))), "work.0.toMm"),
                 Arguments.of(
                         piece(strand(RUN))
                                 .withParts(
@@ -176,8 +189,10 @@ class PieceChecksTest {
 
     @Test
     void workThatComesRoundToItself_isRefused() {
-        Work first = new Work.Flatten("a", "wire", List.of("run"), 0.8, With.FLAT_HAMMER, "b");
-        Work second = new Work.Flatten("b", "wire", List.of("run"), 0.7, With.FLAT_HAMMER, "a");
+        Work first = Work.of("a", "wire", List.of("run"), new Act.Flatten(0.8, With.FLAT_HAMMER))
+                .at("b");
+        Work second = Work.of("b", "wire", List.of("run"), new Act.Flatten(0.7, With.FLAT_HAMMER))
+                .at("a");
 
         assertThat(PieceChecks.of(piece(strand(RUN)).withWork(List.of(first, second))))
                 .extracting(Violation::path)

@@ -1,4 +1,4 @@
-package org.etui.core.work;
+package org.etui.core.act;
 
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -117,7 +117,7 @@ public record Workpiece(Wire wire, List<Run> runs, String anchor) {
     }
 
     /** Whether its wire lies in the same form, of the same sections: what its fibres remember may differ. */
-    boolean liesLike(Workpiece other) {
+    public boolean liesLike(Workpiece other) {
         boolean alike = anchor.equals(other.anchor) && runs.size() == other.runs.size();
         for (int i = 0; alike && i < runs.size(); i++) {
             alike = runs.get(i).liesLike(other.runs.get(i));
@@ -126,7 +126,7 @@ public record Workpiece(Wire wire, List<Run> runs, String anchor) {
     }
 
     /** The workpiece with every run changed by a function. */
-    Workpiece each(UnaryOperator<Run> change) {
+    public Workpiece each(UnaryOperator<Run> change) {
         return new Workpiece(wire, runs.stream().map(change).toList(), anchor);
     }
 }

@@ -1,0 +1,818 @@
+package org.etui.core.act;
+
+import java.util.IdentityHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.etui.core.check.Family;
+import org.etui.core.check.Term;
+import org.etui.core.check.Word;
+import org.etui.core.curve.CurvePiece;
+import org.etui.core.element.Element;
+import org.etui.core.element.Forming;
+import org.etui.core.mechanics.Flattening;
+import org.etui.core.section.Section;
+import org.etui.core.section.WireSection;
+
+/**
+ * What the maker does to the wire besides forming it. The act says what it needs to be told, and does it: no method has a default,
+ * so that an act that lacks one does not compile.
+ */
+@Family("op")
+public sealed interface Act
+        permits Act.Flatten,
+                Act.Planish,
+                Act.Texture,
+                Act.Jaws,
+                Act.Mallet,
+                Act.Flex,
+                Act.Tumble,
+                Act.Reclose,
+                Act.Straighten,
+                Act.OpenClose,
+                Act.Trim,
+                Act.Pierce,
+                Act.Dimple,
+                Act.Press {
+    /** The workpiece after it. */
+    Workpiece apply(Workpiece before, Operation.Worked work);
+
+    /** The operation on a strand that it makes; empty where it does nothing to the wire. */
+    Optional<Operation> operation(Operation.Worked work);
+
+    /** Whether steel strikes the wire: a hammer or a die. */
+    boolean isStruck();
+
+    /** The thickness that it works the wire down to, mm; empty where it leaves the measures. */
+    OptionalDouble thinsToMm();
+
+    /** The blank that it is done to; empty for what is done to wire. */
+    Optional<String> blank();
+
+    /** What is done, before the names of what it is done to, such as {@code flatten}. */
+    String verb();
+
+    /** Calls the visitor's method for this act. */
+    <R> R accept(Visitor<R> visitor);
+
+    /** The contract's word for it, such as {@code open-close}. */
+    default String op() {
+        return Word.of(getClass());
+    }
+
+    /**
+     * One answer an act; who has it has thought of all of them.
+     *
+     * @param <R> the answer
+     */
+    interface Visitor<R> {
+        /** Flattening. */
+        R flatten(Flatten flatten);
+
+        /** Planishing. */
+        R planish(Planish planish);
+
+        /** Texturing. */
+        R texture(Texture texture);
+
+        /** Drawing through jaws. */
+        R jaws(Jaws jaws);
+
+        /** Tapping with a mallet. */
+        R mallet(Mallet mallet);
+
+        /** Flexing. */
+        R flex(Flex flex);
+
+        /** Tumbling. */
+        R tumble(Tumble tumble);
+
+        /** Closing again. */
+        R reclose(Reclose reclose);
+
+        /** Straightening. */
+        R straighten(Straighten straighten);
+
+        /** Opening and closing. */
+        R openClose(OpenClose openClose);
+
+        /** Trimming. */
+        R trim(Trim trim);
+
+        /** Piercing a blank. */
+        R pierce(Pierce pierce);
+
+        /** Dimpling a blank. */
+        R dimple(Dimple dimple);
+
+        /** Pressing. */
+        R press(Press press);
+    }
+
+    /**
+     * Flatten to a thickness; volume is kept, so that it grows in length, and curved runs keep their sweep.
+     *
+     * @param toMm thickness to flatten to, mm; what is thinner already stays
+     * @param with the tool
+     */
+    record Flatten(
+            @Term(value = "thickness to flatten to, mm", from = 0.01, to = 20)
+            double toMm,
+
+            @Term(value = "the tool", or = "\"domed-hammer\"")
+            With with)
+            implements Act {
+        @Override
+        public Workpiece apply(Workpiece before, Operation.Worked work) {
+            return Flattened.of(before, work, toMm, with);
+        }
+
+        @Override
+        public Optional<Operation> operation(Operation.Worked work) {
+            return Optional.of(work);
+        }
+
+        @Override
+        public boolean isStruck() {
+            return true;
+        }
+
+        @Override
+        public OptionalDouble thinsToMm() {
+            return OptionalDouble.of(toMm);
+        }
+
+        @Override
+        public Optional<String> blank() {
+            return Optional.empty();
+        }
+
+        @Override
+        public String verb() {
+            return with == With.DIE ? "press" : "flatten";
+        }
+
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.flatten(this);
+        }
+    }
+
+    /**
+     * Smooth out hammer marks.
+     *
+     * @param with the tool
+     */
+    record Planish(
+            @Term(value = "the tool", or = "\"flat-hammer\"")
+            With with) implements Act {
+        @Override
+        public Workpiece apply(Workpiece before, Operation.Worked work) {
+            double added = Hardening.PLANISH.strain(1);
+            return before.each(run -> work.touches(run) ? run.with(f -> f.hardened(added)) : run);
+        }
+
+        @Override
+        public Optional<Operation> operation(Operation.Worked work) {
+            return Optional.of(work);
+        }
+
+        @Override
+        public boolean isStruck() {
+            return true;
+        }
+
+        @Override
+        public OptionalDouble thinsToMm() {
+            return OptionalDouble.empty();
+        }
+
+        @Override
+        public Optional<String> blank() {
+            return Optional.empty();
+        }
+
+        @Override
+        public String verb() {
+            return Hardening.PLANISH.inWords();
+        }
+
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.planish(this);
+        }
+    }
+
+    /**
+     * Leave marks on purpose.
+     *
+     * @param with the tool
+     */
+    record Texture(
+            @Term(value = "the tool", or = "\"ball-hammer\"")
+            With with) implements Act {
+        @Override
+        public Workpiece apply(Workpiece before, Operation.Worked work) {
+            double added = Hardening.TEXTURE.strain(1);
+            return before.each(run -> work.touches(run) ? run.with(f -> f.hardened(added)) : run);
+        }
+
+        @Override
+        public Optional<Operation> operation(Operation.Worked work) {
+            return Optional.of(work);
+        }
+
+        @Override
+        public boolean isStruck() {
+            return true;
+        }
+
+        @Override
+        public OptionalDouble thinsToMm() {
+            return OptionalDouble.empty();
+        }
+
+        @Override
+        public Optional<String> blank() {
+            return Optional.empty();
+        }
+
+        @Override
+        public String verb() {
+            return Hardening.TEXTURE.inWords();
+        }
+
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.texture(this);
+        }
+    }
+
+    /**
+     * Draw through nylon jaws.
+     *
+     * @param passes how often
+     */
+    record Jaws(
+            @Term(value = "passes", from = 1, to = 100, or = "3")
+            int passes) implements Act {
+        @Override
+        public Workpiece apply(Workpiece before, Operation.Worked work) {
+            double added = Hardening.JAWS.strain(passes);
+            return before.each(run -> work.touches(run) ? run.with(f -> f.hardened(added)) : run);
+        }
+
+        @Override
+        public Optional<Operation> operation(Operation.Worked work) {
+            return Optional.of(work);
+        }
+
+        @Override
+        public boolean isStruck() {
+            return false;
+        }
+
+        @Override
+        public OptionalDouble thinsToMm() {
+            return OptionalDouble.empty();
+        }
+
+        @Override
+        public Optional<String> blank() {
+            return Optional.empty();
+        }
+
+        @Override
+        public String verb() {
+            return Hardening.JAWS.inWords();
+        }
+
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.jaws(this);
+        }
+    }
+
+    /**
+     * Tap with a mallet; the shape stays.
+     *
+     * @param passes how often
+     * @param with the tool
+     */
+    record Mallet(
+            @Term(value = "passes", from = 1, to = 100, or = "3")
+            int passes,
+
+            @Term(value = "the tool", or = "\"nylon-mallet\"")
+            With with)
+            implements Act {
+        @Override
+        public Workpiece apply(Workpiece before, Operation.Worked work) {
+            double added = Hardening.MALLET.strain(passes);
+            return before.each(run -> work.touches(run) ? run.with(f -> f.hardened(added)) : run);
+        }
+
+        @Override
+        public Optional<Operation> operation(Operation.Worked work) {
+            return Optional.of(work);
+        }
+
+        @Override
+        public boolean isStruck() {
+            return false;
+        }
+
+        @Override
+        public OptionalDouble thinsToMm() {
+            return OptionalDouble.empty();
+        }
+
+        @Override
+        public Optional<String> blank() {
+            return Optional.empty();
+        }
+
+        @Override
+        public String verb() {
+            return Hardening.MALLET.inWords();
+        }
+
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.mallet(this);
+        }
+    }
+
+    /**
+     * Flex to and fro between the fingers.
+     *
+     * @param times how often
+     */
+    record Flex(
+            @Term(value = "times", from = 1, to = 100, or = "3")
+            int times) implements Act {
+        @Override
+        public Workpiece apply(Workpiece before, Operation.Worked work) {
+            double added = Hardening.FLEX.strain(times);
+            return before.each(run -> work.touches(run) ? run.with(f -> f.hardened(added)) : run);
+        }
+
+        @Override
+        public Optional<Operation> operation(Operation.Worked work) {
+            return Optional.of(work);
+        }
+
+        @Override
+        public boolean isStruck() {
+            return false;
+        }
+
+        @Override
+        public OptionalDouble thinsToMm() {
+            return OptionalDouble.empty();
+        }
+
+        @Override
+        public Optional<String> blank() {
+            return Optional.empty();
+        }
+
+        @Override
+        public String verb() {
+            return Hardening.FLEX.inWords();
+        }
+
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.flex(this);
+        }
+    }
+
+    /**
+     * Tumble in steel shot: the outer fibres harden, up to a tenth, saturating over two hours (engineering estimate).
+     *
+     * @param minutes how long
+     */
+    record Tumble(
+            @Term(value = "minutes", from = 0.01, to = 1440, or = "120")
+            double minutes) implements Act {
+        private static final double MOST = 0.1;
+        private static final double SCALE_MIN = 40;
+
+        @Override
+        public Workpiece apply(Workpiece before, Operation.Worked work) {
+            double added = MOST * (1 - Math.exp(-minutes / SCALE_MIN));
+            return before.each(run -> work.touches(run) ? run.with(f -> f.tumbled(added)) : run);
+        }
+
+        @Override
+        public Optional<Operation> operation(Operation.Worked work) {
+            return Optional.of(work);
+        }
+
+        @Override
+        public boolean isStruck() {
+            return false;
+        }
+
+        @Override
+        public OptionalDouble thinsToMm() {
+            return OptionalDouble.empty();
+        }
+
+        @Override
+        public Optional<String> blank() {
+            return Optional.empty();
+        }
+
+        @Override
+        public String verb() {
+            return "tumble";
+        }
+
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.tumble(this);
+        }
+    }
+
+    /**
+     * Close what hammering opened: the inside is brought back to what it was formed to, the wire that was gained goes on round. What has not opened stays.
+     */
+    record Reclose() implements Act {
+        private static final double SAME_RAD = 1e-9;
+
+        /** What has an inside to be brought back. */
+        private static List<Element> closed(Operation.Worked work) {
+            return work.along().stream()
+                    .filter(e -> work.touches(e.id()))
+                    .filter(e -> e.winding().leastInsideMm().isPresent())
+                    .toList();
+        }
+
+        @Override
+        public Workpiece apply(Workpiece before, Operation.Worked work) {
+            Map<Run, Run> after = new IdentityHashMap<>();
+            String first = work.along().get(0).id();
+            for (Element element : closed(work)) {
+                List<Run> runs = before.of(element.id());
+                Section section = runs.get(0).section();
+                List<CurvePiece> shapes = element.shape(new Forming(
+                        section.inPlaneMm(), section.acrossMm(), element.id().equals(first), id -> 0.0));
+                for (int i = 0; i < shapes.size(); i++) {
+                    Run run = runs.get(runs.size() - shapes.size() + i);
+                    CurvePiece closer = shapes.get(i).lasting(run.now().lengthMm());
+                    if (run.formed() && closer.turnRad() > run.now().turnRad() + SAME_RAD) {
+                        after.put(run, run.asReshaped(closer));
+                    }
+                }
+            }
+            return before.each(run -> after.getOrDefault(run, run));
+        }
+
+        @Override
+        public Optional<Operation> operation(Operation.Worked work) {
+            List<String> closed = closed(work).stream().map(Element::id).toList();
+            return closed.isEmpty() ? Optional.empty() : Optional.of(work.on(closed));
+        }
+
+        @Override
+        public boolean isStruck() {
+            return false;
+        }
+
+        @Override
+        public OptionalDouble thinsToMm() {
+            return OptionalDouble.empty();
+        }
+
+        @Override
+        public Optional<String> blank() {
+            return Optional.empty();
+        }
+
+        @Override
+        public String verb() {
+            return "close again";
+        }
+
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.reclose(this);
+        }
+    }
+
+    /**
+     * Straighten through jaws or fingers: what was bent is bent back, and every pass hardens a little.
+     *
+     * @param passes how often
+     */
+    record Straighten(
+            @Term(value = "passes", from = 1, to = 100, or = "1")
+            int passes) implements Act {
+        @Override
+        public Workpiece apply(Workpiece before, Operation.Worked work) {
+            double added = Hardening.JAWS.strain(passes);
+            return before.each(run -> work.touches(run)
+                    ? (run.formed() && run.shape().turnRad() > 0 ? run.asStraightened() : run)
+                            .with(f -> f.hardened(added))
+                    : run);
+        }
+
+        @Override
+        public Optional<Operation> operation(Operation.Worked work) {
+            return Optional.of(work);
+        }
+
+        @Override
+        public boolean isStruck() {
+            return false;
+        }
+
+        @Override
+        public OptionalDouble thinsToMm() {
+            return OptionalDouble.empty();
+        }
+
+        @Override
+        public Optional<String> blank() {
+            return Optional.empty();
+        }
+
+        @Override
+        public String verb() {
+            return "straighten";
+        }
+
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.straighten(this);
+        }
+    }
+
+    /**
+     * Open loops sideways and close them again: twisting to and fro.
+     *
+     * @param times how often
+     */
+    record OpenClose(
+            @Term(value = "times", from = 1, to = 100, or = "1")
+            int times) implements Act {
+        @Override
+        public Workpiece apply(Workpiece before, Operation.Worked work) {
+            return before.each(run ->
+                    work.touches(run) && run.formed() && run.shape().turnRad() >= Math.PI
+                            ? run.with(f -> f.hardened(times * Opening.of(run).meanStrain()))
+                            : run);
+        }
+
+        @Override
+        public Optional<Operation> operation(Operation.Worked work) {
+            return Optional.of(work);
+        }
+
+        @Override
+        public boolean isStruck() {
+            return false;
+        }
+
+        @Override
+        public OptionalDouble thinsToMm() {
+            return OptionalDouble.empty();
+        }
+
+        @Override
+        public Optional<String> blank() {
+            return Optional.empty();
+        }
+
+        @Override
+        public String verb() {
+            return "open and close";
+        }
+
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.openClose(this);
+        }
+    }
+
+    /**
+     * Cut off.
+     */
+    record Trim() implements Act {
+        @Override
+        public Workpiece apply(Workpiece before, Operation.Worked work) {
+            return new Operation.Trim(work.elements()).apply(before);
+        }
+
+        @Override
+        public Optional<Operation> operation(Operation.Worked work) {
+            return work.elements().isEmpty() ? Optional.empty() : Optional.of(new Operation.Trim(work.elements()));
+        }
+
+        @Override
+        public boolean isStruck() {
+            return false;
+        }
+
+        @Override
+        public OptionalDouble thinsToMm() {
+            return OptionalDouble.empty();
+        }
+
+        @Override
+        public Optional<String> blank() {
+            return Optional.empty();
+        }
+
+        @Override
+        public String verb() {
+            return "trim";
+        }
+
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.trim(this);
+        }
+    }
+
+    /**
+     * Make a hole in a blank.
+     *
+     * @param part the blank
+     * @param diameterMm diameter of the hole, mm
+     */
+    record Pierce(
+            @Term(value = "the blank", from = 1, to = 60) String part,
+
+            @Term(value = "diameter of the hole, mm", from = 0.01, to = 50)
+            double diameterMm)
+            implements Act {
+        @Override
+        public Workpiece apply(Workpiece before, Operation.Worked work) {
+            return before;
+        }
+
+        @Override
+        public Optional<Operation> operation(Operation.Worked work) {
+            return Optional.empty();
+        }
+
+        @Override
+        public boolean isStruck() {
+            return false;
+        }
+
+        @Override
+        public OptionalDouble thinsToMm() {
+            return OptionalDouble.empty();
+        }
+
+        @Override
+        public Optional<String> blank() {
+            return Optional.of(part);
+        }
+
+        @Override
+        public String verb() {
+            return "pierce";
+        }
+
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.pierce(this);
+        }
+    }
+
+    /**
+     * Strike dimples into a blank.
+     *
+     * @param part the blank
+     * @param dimples how many
+     */
+    record Dimple(
+            @Term(value = "the blank", from = 1, to = 60) String part,
+
+            @Term(value = "how many dimples", from = 1, to = 10000, or = "1")
+            int dimples)
+            implements Act {
+        @Override
+        public Workpiece apply(Workpiece before, Operation.Worked work) {
+            return before;
+        }
+
+        @Override
+        public Optional<Operation> operation(Operation.Worked work) {
+            return Optional.empty();
+        }
+
+        @Override
+        public boolean isStruck() {
+            return false;
+        }
+
+        @Override
+        public OptionalDouble thinsToMm() {
+            return OptionalDouble.empty();
+        }
+
+        @Override
+        public Optional<String> blank() {
+            return Optional.of(part);
+        }
+
+        @Override
+        public String verb() {
+            return "dimple";
+        }
+
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.dimple(this);
+        }
+    }
+
+    /**
+     * Press between dies.
+     *
+     * @param toMm thickness to press to, mm
+     * @param with the tool
+     */
+    record Press(
+            @Term(value = "thickness to press to, mm", from = 0.01, to = 20)
+            double toMm,
+
+            @Term(value = "the tool", or = "\"die\"") With with)
+            implements Act {
+        @Override
+        public Workpiece apply(Workpiece before, Operation.Worked work) {
+            return Flattened.of(before, work, toMm, With.DIE);
+        }
+
+        @Override
+        public Optional<Operation> operation(Operation.Worked work) {
+            return Optional.of(work);
+        }
+
+        @Override
+        public boolean isStruck() {
+            return true;
+        }
+
+        @Override
+        public OptionalDouble thinsToMm() {
+            return OptionalDouble.of(toMm);
+        }
+
+        @Override
+        public Optional<String> blank() {
+            return Optional.empty();
+        }
+
+        @Override
+        public String verb() {
+            return "press";
+        }
+
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.press(this);
+        }
+    }
+
+    /** The whole of the way from the wire as bought, less what was gone of it before. */
+    final class Flattened {
+        private Flattened() {}
+
+        /** A cross face drives the metal along the wire, a ball to all sides (engineering estimates). */
+        private static double face(With with) {
+            return switch (with) {
+                case CROSS_HAMMER -> 0.5;
+                case BALL_HAMMER -> 1.1;
+                default -> 1;
+            };
+        }
+
+        static Workpiece of(Workpiece before, Operation.Worked work, double toMm, With with) {
+            WireSection bought = before.wire().section();
+            return before.each(
+                    run -> work.touches(run) && toMm < Math.min(run.section().thicknessMm(), Flattening.mostMm(bought))
+                            ? flat(run, bought, toMm, with)
+                            : run);
+        }
+
+        private static Run flat(Run run, WireSection bought, double toMm, With with) {
+            Flattening after = Flattening.of(bought, toMm, face(with));
+            boolean again = run.section().thicknessMm() < Flattening.mostMm(bought);
+            double gone = again
+                    ? Flattening.of(bought, run.section().thicknessMm(), face(with))
+                            .strain()
+                    : 0;
+            double added = Math.max(0, after.strain() - gone);
+            double longer = after.growth() / run.growth();
+            return run.with(after.section(), after.growth(), f -> f.worked(after.section(), added, longer));
+        }
+    }
+}
