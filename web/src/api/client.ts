@@ -2,9 +2,10 @@ import createClient from 'openapi-fetch';
 import type { paths } from './schema';
 import type {
   BinPiece,
-  Field,
+  WireField,
   FieldGauge,
   Imported,
+  Kinds,
   KeptPiece,
   KeptPrices,
   KeptTools,
@@ -128,6 +129,8 @@ export const api = {
   /** A page of the tray. */
   tray: (from: number, most: number, signal?: AbortSignal) =>
     data(client.GET('/api/pieces', { params: { query: { from, most } }, signal: signal ?? null })),
+  /** What there is to work with: kinds of element, work and tool. */
+  kinds: () => data<Kinds>(client.GET('/api/kinds') as never),
   metals: () => data(client.GET('/api/metals')),
   reasons: () => data(client.GET('/api/reasons')),
   tools: () => data<KeptTools>(client.GET('/api/tools') as never),
@@ -154,7 +157,7 @@ export const api = {
   field: (
     question: { piece: Piece; gauges: FieldGauge[]; tempers: Temper[]; metal: Metal; strand: number },
     signal?: AbortSignal,
-  ) => ask<Field>('/api/fields', question, signal),
+  ) => ask<WireField>('/api/fields', question, signal),
   /** The piece with other measures of its pattern, or in other wire. */
   remake: (question: {
     piece: Piece;

@@ -38,6 +38,7 @@ export const queries = {
     }),
   piece: (id: string) => queryOptions({ queryKey: ['pieces', id], queryFn: () => api.piece(id), gcTime: 0 }),
   patterns: () => queryOptions({ queryKey: ['patterns'], queryFn: api.patterns, staleTime: Infinity }),
+  kinds: () => queryOptions({ queryKey: ['kinds'], queryFn: api.kinds, staleTime: Infinity }),
   metals: () => queryOptions({ queryKey: ['metals'], queryFn: api.metals, staleTime: Infinity }),
   reasons: () => queryOptions({ queryKey: ['reasons'], queryFn: api.reasons, staleTime: Infinity }),
   tools: () => queryOptions({ queryKey: ['tools'], queryFn: api.tools }),

@@ -852,6 +852,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/kinds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["kinds"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/tables/{table}": {
         parameters: {
             query?: never;
@@ -3288,6 +3304,52 @@ export interface components {
             /** @description plastic strain over which it hardens */
             strainScale: number;
         };
+        Kinds: {
+            /** @description kinds of element, in the order of the format */
+            elements: components["schemas"]["KindsKindRow"][];
+            /** @description kinds of work */
+            work: components["schemas"]["KindsKindRow"][];
+            /** @description kinds of tool */
+            tools: components["schemas"]["KindsToolRow"][];
+        };
+        KindsKindRow: {
+            /** @description its word in the document */
+            kind: string;
+            /** @description what it is called on screen */
+            words: string;
+            /** @description its measures and choices */
+            fields: components["schemas"]["KindsField"][];
+            /** @description whether it can be added by itself */
+            offered: boolean;
+            /** @description a new one: every field that it needs; what follows the wire's thickness is left out */
+            usual: unknown;
+        };
+        KindsField: {
+            /** @description name in the document; one that lies deeper has a full stop, such as core.cordMm */
+            name: string;
+            /** @description its short name */
+            title: string;
+            /** @description mm, thickness (mm, finer), turns, degrees, count, share, min; empty for a choice */
+            unit: string;
+            /** @description the least allowed */
+            from?: number;
+            /** @description the greatest allowed */
+            to?: number;
+            /** @description what it is when it is new */
+            usual?: number;
+            /** @description the same as a share of the wire's thickness */
+            usualShare?: number;
+            /** @description words to choose from; none for a figure */
+            choices: string[];
+        };
+        KindsToolRow: {
+            /** @description its word in the document */
+            kind: string;
+            /** @description what it is called on screen */
+            words: string;
+            /** @description whether wire is laid round it */
+            round: boolean;
+        };
         JobRow: {
             /** @description its name in the store */
             id: string;
@@ -5020,6 +5082,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TableControllerMetalRow"][];
+                };
+            };
+        };
+    };
+    kinds: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Kinds"];
                 };
             };
         };

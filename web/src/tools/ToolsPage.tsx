@@ -9,13 +9,15 @@ import { useSettings } from '../app/settings';
 import { thickness, words } from '../app/units';
 import { TextField } from '../app/TextField';
 import { ToolMat } from './ToolMat';
-import { freeTool, KINDS, ROUND } from './kinds';
+import { useKinds } from '../app/useKinds';
+import { freeTool } from './kinds';
 
 /** The tools that the maker owns: round ones drawn at one scale, hammers and the rest in words; each with its measured size. */
 export function ToolsPage() {
   const queries_ = useQueryClient();
   const { units } = useSettings();
   const kept = useQuery(queries.tools());
+  const kinds = useKinds();
   const [chosen, setChosen] = useState<string>();
   const [wrong, setWrong] = useState<string>();
   const took = (now: KeptTools) => {
@@ -50,8 +52,9 @@ export function ToolsPage() {
     };
     save.mutate([...tools, fresh], { onSuccess: () => setChosen(fresh.id) });
   };
-  const round = tools.filter((t) => ROUND.has(t.kind)).sort((a, b) => a.sizeMm - b.sizeMm);
-  const others = tools.filter((t) => !ROUND.has(t.kind));
+  const isRound = (kind: OwnedTool['kind']) => kinds.tools.some((k) => k.kind === kind && k.round);
+  const round = tools.filter((t) => isRound(t.kind)).sort((a, b) => a.sizeMm - b.sizeMm);
+  const others = tools.filter((t) => !isRound(t.kind));
   return (
     <div className="bench tools-page">
       <ToolMat tools={round} chosen={chosen} onChoose={setChosen} />
@@ -65,13 +68,13 @@ export function ToolsPage() {
               <ChoiceField
                 label="kind"
                 value={tool.kind}
-                choices={KINDS}
+                choices={kinds.tools.map((k) => k.kind)}
                 onChange={(kind) => void put({ kind: kind as OwnedTool['kind'] })}
               />
               <TextField label="name" value={tool.name} onChange={(name) => put({ name })} />
               <LengthField
                 key={tool.id}
-                label={ROUND.has(tool.kind) ? 'measured across' : 'face across'}
+                label={isRound(tool.kind) ? 'measured across' : 'face across'}
                 mm={tool.sizeMm}
                 fine
                 onChange={(sizeMm) => put({ sizeMm })}

@@ -1,24 +1,5 @@
 import type { OwnedTool } from '../api/types';
 
-/** What wire is laid round. */
-export const ROUND: ReadonlySet<OwnedTool['kind']> = new Set(['mandrel', 'plier-step', 'jaw-mark']);
-
-/** Every kind, in the order in which it is offered. */
-export const KINDS: readonly OwnedTool['kind'][] = [
-  'mandrel',
-  'plier-step',
-  'jaw-mark',
-  'domed-hammer',
-  'flat-hammer',
-  'ball-hammer',
-  'cross-hammer',
-  'nylon-mallet',
-  'rawhide-mallet',
-  'nylon-jaws',
-  'tumbler',
-  'die',
-];
-
 /** A name that no tool has yet. */
 export function freeTool(tools: readonly OwnedTool[]): string {
   for (let n = 1; ; n++) {

@@ -4,6 +4,7 @@ import { useHotkeys } from 'react-hotkeys-hook';
 import { queries } from '../../api/queries';
 import type { ElementPlan, OwnedTool, Piece, Strand, StrandPlan, Work } from '../../api/types';
 import { AdviceList } from '../../app/AdviceList';
+import { useKinds } from '../../app/useKinds';
 import { useBench } from '../../app/bench';
 import { resequenced } from '../../app/edit';
 import { StrandSwitch } from '../../app/StrandSwitch';
@@ -48,6 +49,7 @@ const NO_ZONES: StrandPlan['noHammer'] = [];
 /** Hammering with eyes open: strain along form and tape, what it holds, before and after, step by step. */
 export function Harden() {
   const { piece, plan, at: index, take, change } = useBench();
+  const kinds = useKinds();
   const strand = piece.strands[index] as Strand;
   const finished = plan.strands[index] as StrandPlan;
   const tempers = useQuery(queries.tempers());
@@ -171,7 +173,7 @@ export function Harden() {
               onClick={() =>
                 void change((p) => ({
                   ...p,
-                  work: [...p.work, newWork(p, strand, op, op === 'tumble' ? undefined : subject)],
+                  work: [...p.work, newWork(kinds, p, strand, op, op === 'tumble' ? undefined : subject)],
                 }))
               }
             >

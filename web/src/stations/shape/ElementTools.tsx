@@ -1,7 +1,8 @@
 import type { Element, Strand } from '../../api/types';
 import { useBench } from '../../app/bench';
 import { addElement, freeId, moveElement, removeElement } from '../../app/edit';
-import { ADDABLE } from './fields';
+import { useKinds } from '../../app/useKinds';
+import { addable } from './fields';
 
 /** Adds, moves and removes elements. */
 export function ElementTools(props: {
@@ -12,6 +13,7 @@ export function ElementTools(props: {
   onChoose: (id: string | undefined) => void;
 }) {
   const { piece, change } = useBench();
+  const kinds = useKinds();
   const { index, chosen } = props;
   const strand = piece.strands[index] as Strand;
   const id = chosen?.id;
@@ -23,26 +25,11 @@ export function ElementTools(props: {
   return (
     <div className="tools-row">
       <span className="label">add {id ? 'after it' : 'at the end'}</span>
-      {ADDABLE.map((a) => (
-        <button key={a.kind} className="plain" onClick={() => void add(a.label, a.make)}>
-          {a.label}
+      {addable(kinds, strand).map((a) => (
+        <button key={a.words} className="plain" onClick={() => void add(a.words, a.make)}>
+          {a.words}
         </button>
       ))}
-      <button
-        className="plain"
-        onClick={() =>
-          void add('paddle', (fresh) => ({
-            kind: 'paddle',
-            id: fresh,
-            lengthMm: 5,
-            toMm: paddleTo(strand),
-            rollDeg: 0,
-            target: 'released',
-          }))
-        }
-      >
-        paddle
-      </button>
       <span className="apart" />
       {id ? (
         <>
@@ -75,10 +62,4 @@ export function ElementTools(props: {
       )}
     </div>
   );
-}
-
-/** A paddle starts at about two thirds of the wire; the maker changes it. */
-function paddleTo(strand: Strand): number {
-  const section = strand.wire.section;
-  return section.shape === 'round' ? Math.round(section.diameterMm * 65) / 100 : 1;
 }

@@ -8,9 +8,10 @@ import { LengthField } from '../../app/LengthField';
 import { NumberField } from '../../app/NumberField';
 import { Row } from '../../app/Row';
 import { useSettings } from '../../app/settings';
+import { useKinds } from '../../app/useKinds';
 import { length, lengthNumber, thickness, unitWord } from '../../app/units';
 import { ElementChoices } from './ElementChoices';
-import { changeOf, fieldsOf, shownUnit, stepOf, valueOf } from './fields';
+import { canBeNothing, changeOf, fieldsOf, shownUnit, stepOf, valueOf } from './fields';
 import { Measures } from './Measures';
 import { PartsJoins } from './PartsJoins';
 import { StrandPart } from './StrandPart';
@@ -86,6 +87,7 @@ function ElementPart(props: {
   const { element, planned, index, strand } = props;
   const { piece, plan, change } = useBench();
   const { units } = useSettings();
+  const kinds = useKinds();
   const id = element.id ?? '';
   const set = (change_: Partial<Element>) => change((p) => withElement(p, index, id, change_));
   const path = (field: string) => `strands.${piece.strands[index]?.id ?? index}.elements.${id}.${field}`;
@@ -95,13 +97,13 @@ function ElementPart(props: {
     <>
       <h2 className="part-title">{planned.label}</h2>
       <dl className="rows">
-        {fieldsOf(element).map((f) =>
-          f.unit === 'mm' && !f.zero ? (
+        {fieldsOf(kinds, element).map((f) =>
+          (f.unit === 'mm' || f.unit === 'thickness') && !canBeNothing(f) ? (
             <LengthField
               key={id + f.name}
-              label={f.label}
+              label={f.title}
               mm={valueOf(element, f.name)}
-              fine={f.fine ?? false}
+              fine={f.unit === 'thickness'}
               entered={piece.entered[path(f.name)]}
               onChange={(mm, typed) =>
                 change((p) =>
@@ -116,7 +118,7 @@ function ElementPart(props: {
           ) : (
             <NumberField
               key={id + f.name}
-              label={f.label}
+              label={f.title}
               value={valueOf(element, f.name)}
               unit={shownUnit(f.unit)}
               step={stepOf(f.unit)}

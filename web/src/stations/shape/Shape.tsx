@@ -7,6 +7,7 @@ import { useAfterPaint } from '../../wire/useAfterPaint';
 import { ElementTools } from './ElementTools';
 import { FormMat } from './FormMat';
 import { StrandSwitch } from '../../app/StrandSwitch';
+import { useKinds } from '../../app/useKinds';
 import { changeOf, fieldsOf, stepOf, valueOf } from './fields';
 import { ReadOuts } from './ReadOuts';
 import { Tape } from './Tape';
@@ -17,6 +18,7 @@ export function Shape() {
   const strand = piece.strands[index] as Strand;
   const planned = plan.strands[index] as StrandPlan;
   const [chosen, setChosen] = useState<string>();
+  const kinds = useKinds();
   const [pointed, setPointed] = useState<string>();
   const selected = strand.elements.find((e) => e.id === chosen);
 
@@ -26,7 +28,7 @@ export function Shape() {
     setChosen(ids[(at + by + ids.length) % ids.length]);
   };
   const step = (by: number) => {
-    const field = selected && fieldsOf(selected)[0];
+    const field = selected && fieldsOf(kinds, selected)[0];
     if (!selected?.id || !field) return;
     const value = valueOf(selected, field.name) + by * stepOf(field.unit);
     if (value > 0) {

@@ -5,8 +5,10 @@ import { ChoiceField } from '../../app/ChoiceField';
 import { LengthField } from '../../app/LengthField';
 import { NumberField } from '../../app/NumberField';
 import { words } from '../../app/units';
+import { useKinds } from '../../app/useKinds';
 import { Addressed } from './Addressed';
-import { COUNTS, newWork, OPS, withoutWork, WITHS, withWork } from './work';
+import { shownUnit, stepOf } from './fields';
+import { isForBlank, kindOf, newWork, withoutWork, withWork } from './work';
 
 const WHOLE = '';
 
@@ -25,9 +27,8 @@ export const WorkPart = memo(function WorkPart(props: {
       (!props.element || w.elements.length === 0 || w.elements.includes(props.element)),
   );
   const blank = piece.parts.some((p) => p.kind === 'blank');
-  const offered = (Object.keys(OPS) as Work['op'][]).filter(
-    (op) => blank || (op !== 'pierce' && op !== 'dimple'),
-  );
+  const kinds = useKinds();
+  const offered = kinds.work.filter((k) => blank || !isForBlank(k.kind as Work['op']));
   return (
     <details className="fold" open={here.length > 0 || props.element !== undefined}>
       <summary className="part-title">work{props.element ? ' on it' : ''}</summary>
@@ -41,13 +42,13 @@ export const WorkPart = memo(function WorkPart(props: {
           value=""
           onChange={(e) => {
             const op = e.target.value as Work['op'];
-            void change((p) => ({ ...p, work: [...p.work, newWork(p, strand, op, props.element)] }));
+            void change((p) => ({ ...p, work: [...p.work, newWork(kinds, p, strand, op, props.element)] }));
           }}
         >
           <option value="">add work …</option>
-          {offered.map((op) => (
-            <option key={op} value={op}>
-              {OPS[op]}
+          {offered.map((k) => (
+            <option key={k.kind} value={k.kind}>
+              {k.words}
             </option>
           ))}
         </select>
@@ -65,6 +66,7 @@ function WorkRows(props: {
 }) {
   const { work, strand } = props;
   const { piece, plan, change } = useBench();
+  const kinds = useKinds();
   const id = work.id ?? '';
   const put = (next: object) => change((p) => withWork(p, id, next));
   const labels = plan.strands.find((s) => s.id === strand.id)?.elements ?? [];
@@ -83,33 +85,43 @@ function WorkRows(props: {
       .filter((w) => w.id !== work.id)
       .map((w) => ({
         address: w.id ?? '',
-        label: `after: ${OPS[w.op]} ${w.elements.map(label).join(', ')}`,
+        label: `after: ${kindOf(kinds.work, w.op)?.words} ${w.elements.map(label).join(', ')}`,
       })),
   ];
-  const count = COUNTS[work.op];
-  const withs = WITHS[work.op];
+  const kind = kindOf(kinds.work, work.op);
+  const figures = kind?.fields.filter((f) => f.unit !== '') ?? [];
+  const withs = kind?.fields.find((f) => f.name === 'with')?.choices ?? [];
   return (
-    <dl className="rows part" aria-label={`work: ${OPS[work.op]}`}>
+    <dl className="rows part" aria-label={`work: ${kind?.words}`}>
       <Addressed
-        label={OPS[work.op]}
+        label={kind?.words ?? ''}
         value={on}
         choices={places}
         onChange={(address) => void put({ elements: address === WHOLE ? [] : address.split(' ') })}
       />
-      {'toMm' in work && <LengthField label="to" mm={work.toMm} fine onChange={(toMm) => put({ toMm })} />}
-      {'diameterMm' in work && (
-        <LengthField label="hole" mm={work.diameterMm} onChange={(diameterMm) => put({ diameterMm })} />
-      )}
-      {count && (
-        <NumberField
-          label={count.label}
-          value={Number((work as unknown as Record<string, number>)[count.name])}
-          unit={count.unit}
-          step={work.op === 'tumble' ? 10 : 1}
-          onChange={(value) => put({ [count.name]: value })}
-        />
-      )}
-      {withs && 'with' in work && (
+      {figures.map((f) => {
+        const value = Number((work as unknown as Record<string, number>)[f.name]);
+        const length = f.unit === 'mm' || f.unit === 'thickness';
+        return length ? (
+          <LengthField
+            key={f.name}
+            label={f.unit === 'thickness' ? 'to' : f.title}
+            mm={value}
+            fine={f.unit === 'thickness'}
+            onChange={(mm) => put({ [f.name]: mm })}
+          />
+        ) : (
+          <NumberField
+            key={f.name}
+            label={f.title}
+            value={value}
+            unit={f.unit === 'min' ? 'min' : shownUnit(f.unit)}
+            step={stepOf(f.unit)}
+            onChange={(v) => put({ [f.name]: v })}
+          />
+        );
+      })}
+      {withs.length > 1 && 'with' in work && (
         <ChoiceField label="with" value={work.with} choices={withs} onChange={(w) => void put({ with: w })} />
       )}
       <Addressed

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import type { Element } from '../../api/types';
-import { ADDABLE, changeOf, fieldsOf, shownUnit, stepOf, valueOf } from './fields';
+import kindsJson from '../../api/kinds.json';
+import type { Element, Kinds, Strand } from '../../api/types';
+import { addable, changeOf, fieldsOf, shownUnit, stepOf, valueOf } from './fields';
 
 const girth = {
   kind: 'girth',
@@ -9,6 +10,9 @@ const girth = {
   rollDeg: 0,
   target: 'released',
 } as unknown as Element;
+
+const kinds = kindsJson as unknown as Kinds;
+const strand = { wire: { section: { shape: 'round', diameterMm: 1.2 } } } as unknown as Strand;
 
 describe('the measures of an element', () => {
   it('reach into what they belong to', () => {
@@ -20,23 +24,35 @@ describe('the measures of an element', () => {
   });
 
   it('are there for everything that can be added, each with a step and a number', () => {
-    for (const { kind, make } of ADDABLE) {
+    const words = addable(kinds, strand).map((a) => a.words);
+    expect(words).toEqual(expect.arrayContaining(['run', 'corner', 'loop', 'round a stone', 'paddle']));
+    for (const { words: name, make } of addable(kinds, strand)) {
       const element = make('new');
-      expect(element.kind).toBe(kind);
-      expect(fieldsOf(element).length, kind).toBeGreaterThan(0);
-      for (const field of fieldsOf(element)) {
-        expect(Number.isFinite(valueOf(element, field.name)), `${kind} ${field.name}`).toBe(true);
+      expect(element.id).toBe('new');
+      expect(fieldsOf(kinds, element).length, name).toBeGreaterThan(0);
+      for (const field of fieldsOf(kinds, element)) {
+        expect(Number.isFinite(valueOf(element, field.name)), `${name} ${field.name}`).toBe(true);
         expect(stepOf(field.unit)).toBeGreaterThan(0);
       }
     }
   });
 
   it('show what an element is sized by, and nothing else', () => {
-    const spiral = ADDABLE.find((a) => a.kind === 'spiral')?.make('s') as Element & { turns?: number };
-    const names = fieldsOf(spiral).map((f) => f.name);
+    const spiral = addable(kinds, strand)
+      .find((a) => a.words === 'spiral')
+      ?.make('s') as Element & { turns?: number };
+    const names = fieldsOf(kinds, spiral).map((f) => f.name);
+    expect(names[0]).toBe('turns');
     for (const name of ['turns', 'outsideMm', 'lengthMm']) {
       expect(names.includes(name)).toBe(name in spiral);
     }
+  });
+
+  it('follow the wire where they are thicknesses', () => {
+    const paddle = addable(kinds, strand)
+      .find((a) => a.words === 'paddle')
+      ?.make('p');
+    expect(paddle).toMatchObject({ kind: 'paddle', lengthMm: 5, toMm: 0.72 });
   });
 
   it('carry their unit', () => {

@@ -1,6 +1,9 @@
 import { describe, expect, it } from 'vitest';
-import type { Piece, Strand } from '../../api/types';
-import { freeWork, newWork, OPS, withoutWork, withWork } from './work';
+import kindsJson from '../../api/kinds.json';
+import type { Kinds, Piece, Strand, Work } from '../../api/types';
+import { freeWork, newWork, withoutWork, withWork } from './work';
+
+const kinds = kindsJson as unknown as Kinds;
 
 const strand = {
   id: 'hook',
@@ -14,16 +17,20 @@ function piece(...work: object[]): Piece {
 
 describe('work', () => {
   it('starts every operation with usual figures, after forming, on the chosen element', () => {
-    for (const op of Object.keys(OPS) as (keyof typeof OPS)[]) {
-      const made = newWork(piece(), strand, op, 'bend');
+    for (const op of kinds.work.map((k) => k.kind as Work['op'])) {
+      const made = newWork(kinds, piece(), strand, op, 'bend');
       expect(made).toMatchObject({ op, id: `${op}-1`, strand: 'hook', elements: ['bend'], after: 'forming' });
     }
-    expect(newWork(piece(), strand, 'flatten', undefined)).toMatchObject({
+    expect(newWork(kinds, piece(), strand, 'flatten', undefined)).toMatchObject({
       elements: [],
       toMm: 0.9,
       with: 'domed-hammer',
     });
-    expect(newWork(piece(), strand, 'pierce', undefined)).toMatchObject({ part: 'disc' });
+    expect(newWork(kinds, piece(), strand, 'pierce', undefined)).toMatchObject({
+      part: 'disc',
+      diameterMm: 1.5,
+    });
+    expect(newWork(kinds, piece(), strand, 'mallet', undefined)).toMatchObject({ passes: 3 });
   });
 
   it('finds a name that is free', () => {

@@ -1,41 +1,4 @@
-import type { Piece, Strand, Work } from '../../api/types';
-
-/** Words of the operations, in the order in which they are offered. */
-export const OPS: Record<Work['op'], string> = {
-  flatten: 'flatten',
-  mallet: 'tap with a mallet',
-  planish: 'planish',
-  texture: 'texture',
-  jaws: 'draw through jaws',
-  flex: 'flex',
-  tumble: 'tumble',
-  reclose: 'close again',
-  straighten: 'straighten',
-  'open-close': 'open and close',
-  trim: 'trim off',
-  press: 'press between dies',
-  pierce: 'pierce a blank',
-  dimple: 'dimple a blank',
-};
-
-/** Tools that an operation may be done with; none where there is no choice. */
-export const WITHS: Partial<Record<Work['op'], readonly string[]>> = {
-  flatten: ['domed-hammer', 'flat-hammer', 'ball-hammer', 'cross-hammer'],
-  planish: ['flat-hammer', 'domed-hammer'],
-  texture: ['ball-hammer', 'cross-hammer', 'flat-hammer'],
-  mallet: ['nylon-mallet', 'rawhide-mallet'],
-};
-
-/** The count that an operation has, with its word and unit. */
-export const COUNTS: Partial<Record<Work['op'], { name: string; label: string; unit: string }>> = {
-  jaws: { name: 'passes', label: 'passes', unit: '' },
-  mallet: { name: 'passes', label: 'passes', unit: '' },
-  straighten: { name: 'passes', label: 'passes', unit: '' },
-  flex: { name: 'times', label: 'times', unit: '' },
-  'open-close': { name: 'times', label: 'times', unit: '' },
-  tumble: { name: 'minutes', label: 'minutes', unit: 'min' },
-  dimple: { name: 'dimples', label: 'dimples', unit: '' },
-};
+import type { Field, KindRow, Kinds, Piece, Strand, Work } from '../../api/types';
 
 function thicknessOf(strand: Strand): number {
   const { section } = strand.wire;
@@ -54,34 +17,41 @@ export function freeWork(piece: Piece, op: string): string {
   }
 }
 
+/** What a kind of element or work is, by its word. */
+export function kindOf(rows: readonly KindRow[], kind: string): KindRow | undefined {
+  return rows.find((row) => row.kind === kind);
+}
+
+/** Figures of a new one that follow the wire's thickness. */
+export function figuresOf(row: KindRow, strand: Strand): Record<string, number> {
+  const share = (f: Field) => Math.round(thicknessOf(strand) * (f.usualShare ?? 0) * 100) / 100;
+  return Object.fromEntries(row.fields.filter((f) => f.usualShare).map((f) => [f.name, share(f)]));
+}
+
 /** A new work with usual figures, after all that is there. */
-export function newWork(piece: Piece, strand: Strand, op: Work['op'], element: string | undefined): Work {
+export function newWork(
+  kinds: Kinds,
+  piece: Piece,
+  strand: Strand,
+  op: Work['op'],
+  element: string | undefined,
+): Work {
+  const row = kindOf(kinds.work, op);
   const blank = piece.parts.find((p) => p.kind === 'blank')?.id ?? '';
-  const base = {
+  return {
+    ...(row?.usual as object),
+    ...(row && figuresOf(row, strand)),
+    ...(isForBlank(op) && { part: blank }),
     id: freeWork(piece, op),
     strand: strand.id ?? '',
     elements: element ? [element] : [],
     after: 'forming',
-  };
-  const toMm = Math.round(thicknessOf(strand) * 75) / 100;
-  const withTool = WITHS[op]?.[0];
-  const usual: Record<Work['op'], object> = {
-    flatten: { toMm },
-    press: { toMm, with: 'die' },
-    planish: {},
-    texture: {},
-    jaws: { passes: 3 },
-    mallet: { passes: 3 },
-    flex: { times: 3 },
-    tumble: { minutes: 120 },
-    reclose: {},
-    straighten: { passes: 1 },
-    'open-close': { times: 1 },
-    trim: {},
-    pierce: { part: blank, diameterMm: 1.5 },
-    dimple: { part: blank, dimples: 30 },
-  };
-  return { op, ...base, ...(withTool && { with: withTool }), ...usual[op] } as Work;
+  } as Work;
+}
+
+/** Whether it is done to a bought sheet shape. */
+export function isForBlank(op: Work['op']): boolean {
+  return op === 'pierce' || op === 'dimple';
 }
 
 /** The piece with one work changed. */

@@ -1,5 +1,5 @@
 import { memo, useEffect, useRef, type KeyboardEvent } from 'react';
-import type { Field, FieldCell, Metal, Plan, Temper } from '../../api/types';
+import type { WireField, FieldCell, Metal, Plan, Temper } from '../../api/types';
 import { useSettings } from '../../app/settings';
 import { grams, load, money, thickness, words } from '../../app/units';
 import { shades } from '../../wire/metals';
@@ -15,7 +15,7 @@ export interface Spot {
 /** The field: gauges down, tempers across, every cell the whole piece worked again. Pointed at it is tried, pressed it is taken. */
 export const FieldGrid = memo(function FieldGrid(props: {
   /** the field */
-  field: Field;
+  field: WireField;
   /** tempers across */
   tempers: readonly Temper[];
   /** the piece as planned: names of its places */

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import org.etui.core.check.Family;
 import org.etui.core.check.Term;
+import org.etui.core.check.Titled;
 import org.etui.core.check.Word;
 import org.etui.core.curve.CurvePiece;
 import org.etui.core.element.Element;
@@ -116,11 +117,21 @@ public sealed interface Act
      * @param toMm thickness to flatten to, mm; what is thinner already stays
      * @param with the tool
      */
+    @Titled("flatten")
     record Flatten(
-            @Term(value = "thickness to flatten to, mm", from = 0.01, to = 20)
+            @Term(
+                    value = "thickness to flatten to, mm",
+                    from = 0.01,
+                    to = 20,
+                    title = "flattened to",
+                    unit = "thickness",
+                    usualShare = 0.75)
             double toMm,
 
-            @Term(value = "the tool", or = "\"domed-hammer\"")
+            @Term(
+                    value = "the tool",
+                    or = "\"domed-hammer\"",
+                    offered = {"domed-hammer", "flat-hammer", "ball-hammer", "cross-hammer"})
             With with)
             implements Act {
         @Override
@@ -164,9 +175,14 @@ public sealed interface Act
      *
      * @param with the tool
      */
+    @Titled("planish")
     record Planish(
-            @Term(value = "the tool", or = "\"flat-hammer\"")
-            With with) implements Act {
+            @Term(
+                    value = "the tool",
+                    or = "\"flat-hammer\"",
+                    offered = {"flat-hammer", "domed-hammer"})
+            With with)
+            implements Act {
         @Override
         public Workpiece apply(Workpiece before, Operation.Worked work) {
             double added = Hardening.PLANISH.strain(1);
@@ -209,9 +225,14 @@ public sealed interface Act
      *
      * @param with the tool
      */
+    @Titled("texture")
     record Texture(
-            @Term(value = "the tool", or = "\"ball-hammer\"")
-            With with) implements Act {
+            @Term(
+                    value = "the tool",
+                    or = "\"ball-hammer\"",
+                    offered = {"ball-hammer", "cross-hammer", "flat-hammer"})
+            With with)
+            implements Act {
         @Override
         public Workpiece apply(Workpiece before, Operation.Worked work) {
             double added = Hardening.TEXTURE.strain(1);
@@ -254,8 +275,9 @@ public sealed interface Act
      *
      * @param passes how often
      */
+    @Titled("draw through jaws")
     record Jaws(
-            @Term(value = "passes", from = 1, to = 100, or = "3")
+            @Term(value = "passes", from = 1, to = 100, or = "3", title = "passes", unit = "count")
             int passes) implements Act {
         @Override
         public Workpiece apply(Workpiece before, Operation.Worked work) {
@@ -300,11 +322,15 @@ public sealed interface Act
      * @param passes how often
      * @param with the tool
      */
+    @Titled("tap with a mallet")
     record Mallet(
-            @Term(value = "passes", from = 1, to = 100, or = "3")
+            @Term(value = "passes", from = 1, to = 100, or = "3", title = "passes", unit = "count")
             int passes,
 
-            @Term(value = "the tool", or = "\"nylon-mallet\"")
+            @Term(
+                    value = "the tool",
+                    or = "\"nylon-mallet\"",
+                    offered = {"nylon-mallet", "rawhide-mallet"})
             With with)
             implements Act {
         @Override
@@ -349,8 +375,9 @@ public sealed interface Act
      *
      * @param times how often
      */
+    @Titled("flex")
     record Flex(
-            @Term(value = "times", from = 1, to = 100, or = "3")
+            @Term(value = "times", from = 1, to = 100, or = "3", title = "times", unit = "count")
             int times) implements Act {
         @Override
         public Workpiece apply(Workpiece before, Operation.Worked work) {
@@ -394,9 +421,11 @@ public sealed interface Act
      *
      * @param minutes how long
      */
+    @Titled("tumble")
     record Tumble(
-            @Term(value = "minutes", from = 0.01, to = 1440, or = "120")
-            double minutes) implements Act {
+            @Term(value = "minutes", from = 0.01, to = 1440, or = "120", title = "minutes", unit = "min")
+            double minutes)
+            implements Act {
         private static final double MOST = 0.1;
         private static final double SCALE_MIN = 40;
 
@@ -440,6 +469,7 @@ public sealed interface Act
     /**
      * Close what hammering opened: the inside is brought back to what it was formed to, the wire that was gained goes on round. What has not opened stays.
      */
+    @Titled("close again")
     record Reclose() implements Act {
         private static final double SAME_RAD = 1e-9;
 
@@ -508,8 +538,9 @@ public sealed interface Act
      *
      * @param passes how often
      */
+    @Titled("straighten")
     record Straighten(
-            @Term(value = "passes", from = 1, to = 100, or = "1")
+            @Term(value = "passes", from = 1, to = 100, or = "1", title = "passes", unit = "count")
             int passes) implements Act {
         @Override
         public Workpiece apply(Workpiece before, Operation.Worked work) {
@@ -556,8 +587,9 @@ public sealed interface Act
      *
      * @param times how often
      */
+    @Titled("open and close")
     record OpenClose(
-            @Term(value = "times", from = 1, to = 100, or = "1")
+            @Term(value = "times", from = 1, to = 100, or = "1", title = "times", unit = "count")
             int times) implements Act {
         @Override
         public Workpiece apply(Workpiece before, Operation.Worked work) {
@@ -601,6 +633,7 @@ public sealed interface Act
     /**
      * Cut off.
      */
+    @Titled("trim off")
     record Trim() implements Act {
         @Override
         public Workpiece apply(Workpiece before, Operation.Worked work) {
@@ -644,10 +677,11 @@ public sealed interface Act
      * @param part the blank
      * @param diameterMm diameter of the hole, mm
      */
+    @Titled("pierce a blank")
     record Pierce(
             @Term(value = "the blank", from = 1, to = 60) String part,
 
-            @Term(value = "diameter of the hole, mm", from = 0.01, to = 50)
+            @Term(value = "diameter of the hole, mm", from = 0.01, to = 50, title = "hole", usual = "1.5")
             double diameterMm)
             implements Act {
         @Override
@@ -692,10 +726,18 @@ public sealed interface Act
      * @param part the blank
      * @param dimples how many
      */
+    @Titled("dimple a blank")
     record Dimple(
             @Term(value = "the blank", from = 1, to = 60) String part,
 
-            @Term(value = "how many dimples", from = 1, to = 10000, or = "1")
+            @Term(
+                    value = "how many dimples",
+                    from = 1,
+                    to = 10000,
+                    or = "1",
+                    title = "dimples",
+                    unit = "count",
+                    usual = "30")
             int dimples)
             implements Act {
         @Override
@@ -740,11 +782,22 @@ public sealed interface Act
      * @param toMm thickness to press to, mm
      * @param with the tool
      */
+    @Titled("press between dies")
     record Press(
-            @Term(value = "thickness to press to, mm", from = 0.01, to = 20)
+            @Term(
+                    value = "thickness to press to, mm",
+                    from = 0.01,
+                    to = 20,
+                    title = "flattened to",
+                    unit = "thickness",
+                    usualShare = 0.75)
             double toMm,
 
-            @Term(value = "the tool", or = "\"die\"") With with)
+            @Term(
+                    value = "the tool",
+                    or = "\"die\"",
+                    offered = {"die"})
+            With with)
             implements Act {
         @Override
         public Workpiece apply(Workpiece before, Operation.Worked work) {

@@ -29,6 +29,24 @@ public @interface Term {
     /** The default as JSON text; empty means that the field is required, unless its type is optional. */
     String or() default "";
 
+    /** Its short name beside a figure on screen; empty for what is not typed as a figure there. */
+    String title() default "";
+
+    /** What it is counted in on screen, where its name does not end in Mm or Deg: turns, count, share, min, or thickness for mm. */
+    String unit() default "";
+
+    /** What it is when it is new, as JSON text, where that is not the default. */
+    String usual() default "";
+
+    /** What it is when it is new as a share of the wire's thickness; 0 where it does not follow that. */
+    double usualShare() default 0;
+
+    /** Whether it matters most among the measures of its record, so that it comes first. */
+    boolean first() default false;
+
+    /** The words that are offered where not all of a choice make sense. */
+    String[] offered() default {};
+
     /** Whether reading fills a missing value from the position in the list. */
     boolean position() default false;
 }

@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.function.UnaryOperator;
 import org.etui.core.check.Check;
 import org.etui.core.check.Term;
+import org.etui.core.check.Titled;
 import org.etui.core.curve.CurvePiece;
 import org.etui.core.section.Section;
 
@@ -19,14 +20,15 @@ import org.etui.core.section.Section;
  * @param over whether it lies on top at crossings
  * @param target when its sizes hold
  */
+@Titled("bend")
 public record Arc(
         @Term(value = "name of the element, unique in its strand", to = 60, position = true)
         String id,
 
-        @Term(value = "inside diameter after release, mm", from = 0.01)
+        @Term(value = "inside diameter after release, mm", from = 0.01, title = "inside", usual = "7")
         double insideMm,
 
-        @Term(value = "angle turned, degrees", from = 0.01, to = 36000)
+        @Term(value = "angle turned, degrees", from = 0.01, to = 36000, title = "sweep", usual = "180")
         double sweepDeg,
 
         @Term(value = "the side it curves to", or = "\"left\"")

@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.function.UnaryOperator;
 import org.etui.core.check.Check;
 import org.etui.core.check.Term;
+import org.etui.core.check.Titled;
 import org.etui.core.curve.Arc;
 import org.etui.core.curve.CurvePiece;
 import org.etui.core.curve.Helix;
@@ -24,14 +25,22 @@ import org.etui.core.section.Section;
  * @param over whether it lies on top at crossings
  * @param target when its sizes hold
  */
+@Titled("coil")
 public record Coil(
         @Term(value = "name of the element, unique in its strand", to = 60, position = true)
         String id,
 
-        @Term(value = "inside diameter, mm", from = 0.01) double mandrelMm,
-        @Term(value = "turns", from = 0.01, to = 500) double turns,
+        @Term(value = "inside diameter, mm", from = 0.01, title = "mandrel", usual = "4")
+        double mandrelMm,
 
-        @Term(value = "distance from turn to turn, mm; 0 is touching", from = 0, or = "0")
+        @Term(value = "turns", from = 0.01, to = 500, title = "turns", unit = "turns", usual = "5", first = true)
+        double turns,
+
+        @Term(
+                value = "distance from turn to turn, mm; 0 is touching",
+                from = 0,
+                or = "0",
+                title = "from turn to turn, 0 touching")
         double pitchMm,
 
         @Term(value = "whether its axis runs along the heading or across", or = "\"across\"")

@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.function.UnaryOperator;
 import org.etui.core.check.Check;
 import org.etui.core.check.Term;
+import org.etui.core.check.Titled;
 import org.etui.core.curve.Arc;
 import org.etui.core.curve.CurvePiece;
 import org.etui.core.section.Section;
@@ -20,14 +21,15 @@ import org.etui.core.section.Section;
  * @param over whether it lies on top at crossings
  * @param target when its sizes hold
  */
+@Titled("curl")
 public record Curl(
         @Term(value = "name of the element, unique in its strand", to = 60, position = true)
         String id,
 
-        @Term(value = "inside diameter, mm", from = 0.01, or = "0.9")
+        @Term(value = "inside diameter, mm", from = 0.01, or = "0.9", title = "inside")
         double insideMm,
 
-        @Term(value = "turns", from = 0.01, to = 50, or = "0.9")
+        @Term(value = "turns", from = 0.01, to = 50, or = "0.9", title = "turns", unit = "turns")
         double turns,
 
         @Term(value = "the side it curves to", or = "\"left\"")

@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.function.UnaryOperator;
 import org.etui.core.check.Check;
 import org.etui.core.check.Term;
+import org.etui.core.check.Titled;
 import org.etui.core.curve.Circuit;
 import org.etui.core.curve.CurvePiece;
 import org.etui.core.section.Section;
@@ -22,19 +23,39 @@ import org.etui.core.section.Section;
  * @param over whether it lies on top at crossings
  * @param target when its sizes hold
  */
+@Titled("round a stone")
 public record Girth(
         @Term(value = "name of the element, unique in its strand", to = 60, position = true)
         String id,
 
-        @Term("what it goes round") Outline outline,
+        @Term(value = "what it goes round", usual = "{\"shape\": \"oval\", \"lengthMm\": 24, \"widthMm\": 16}")
+        Outline outline,
 
-        @Term(value = "where it begins, as a share of the way round", from = 0, to = 1, or = "0")
+        @Term(
+                value = "where it begins, as a share of the way round",
+                from = 0,
+                to = 1,
+                or = "0",
+                title = "begins at, of the way round",
+                unit = "share")
         double from,
 
-        @Term(value = "where it ends, as a share of the way round", from = 0, to = 1, or = "1")
+        @Term(
+                value = "where it ends, as a share of the way round",
+                from = 0,
+                to = 1,
+                or = "1",
+                title = "ends at, of the way round",
+                unit = "share")
         double to,
 
-        @Term(value = "how many wires lie beneath it", from = 0, to = 50, or = "0")
+        @Term(
+                value = "how many wires lie beneath it",
+                from = 0,
+                to = 50,
+                or = "0",
+                title = "wires beneath it",
+                unit = "count")
         double offsetWires,
 
         @Term(value = "the side it curves to", or = "\"left\"")

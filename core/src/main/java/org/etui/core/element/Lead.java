@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.function.UnaryOperator;
 import org.etui.core.check.Check;
 import org.etui.core.check.Term;
+import org.etui.core.check.Titled;
 import org.etui.core.curve.CurvePiece;
 import org.etui.core.curve.Line;
 import org.etui.core.section.Section;
@@ -19,11 +20,13 @@ import org.etui.core.section.Section;
  * @param over whether it lies on top at crossings
  * @param target when its sizes hold
  */
+@Titled(value = "handle", offered = false)
 public record Lead(
         @Term(value = "name of the element, unique in its strand", to = 60, position = true)
         String id,
 
-        @Term(value = "length, mm", from = 0.01) double lengthMm,
+        @Term(value = "length, mm", from = 0.01, title = "length", usual = "20")
+        double lengthMm,
 
         @Term(value = "when it is trimmed: forming, or the id of a work", to = 60, or = "\"forming\"")
         String trimAfter,

@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.function.UnaryOperator;
 import org.etui.core.check.Check;
 import org.etui.core.check.Term;
+import org.etui.core.check.Titled;
 import org.etui.core.curve.Arc;
 import org.etui.core.curve.CurvePiece;
 import org.etui.core.section.Section;
@@ -23,14 +24,15 @@ import org.etui.core.section.Section;
  * @param over whether it lies on top at crossings
  * @param target when its sizes hold
  */
+@Titled("loop")
 public record Loop(
         @Term(value = "name of the element, unique in its strand", to = 60, position = true)
         String id,
 
-        @Term(value = "inside diameter after release, mm", from = 0.01)
+        @Term(value = "inside diameter after release, mm", from = 0.01, title = "inside", usual = "3")
         double insideMm,
 
-        @Term(value = "turns", from = 0.01, to = 500, or = "1")
+        @Term(value = "turns", from = 0.01, to = 500, or = "1", title = "turns", unit = "turns")
         double turns,
 
         @Term(value = "the side it curves to", or = "\"left\"")

@@ -17,7 +17,9 @@ public sealed interface Outline {
     Circuit round(double offsetMm);
 
     /** @param diameterMm diameter, mm */
-    record Round(@Term(value = "diameter, mm", from = 0.01) double diameterMm) implements Outline {
+    record Round(
+            @Term(value = "diameter, mm", from = 0.01, title = "diameter")
+            double diameterMm) implements Outline {
         /** @throws IllegalArgumentException if the diameter is out of range */
         public Round {
             Check.size("diameterMm", diameterMm);
@@ -34,8 +36,11 @@ public sealed interface Outline {
      * @param widthMm width, mm
      */
     record Oval(
-            @Term(value = "length, mm", from = 0.01) double lengthMm,
-            @Term(value = "width, mm", from = 0.01) double widthMm)
+            @Term(value = "length, mm", from = 0.01, title = "length")
+            double lengthMm,
+
+            @Term(value = "width, mm", from = 0.01, title = "width")
+            double widthMm)
             implements Outline {
         /** @throws IllegalArgumentException if a measure is out of range */
         public Oval {
@@ -55,10 +60,13 @@ public sealed interface Outline {
      * @param cornerMm radius of the corners, mm, at most half the shorter side
      */
     record Rectangle(
-            @Term(value = "length, mm", from = 0.01) double lengthMm,
-            @Term(value = "width, mm", from = 0.01) double widthMm,
+            @Term(value = "length, mm", from = 0.01, title = "length")
+            double lengthMm,
 
-            @Term(value = "radius of the corners, mm", from = 0)
+            @Term(value = "width, mm", from = 0.01, title = "width")
+            double widthMm,
+
+            @Term(value = "radius of the corners, mm", from = 0, title = "corners, radius")
             double cornerMm)
             implements Outline {
         /** @throws IllegalArgumentException if a measure is out of range */
@@ -88,8 +96,11 @@ public sealed interface Outline {
      * @param widthMm width, mm
      */
     record Drop(
-            @Term(value = "length, mm", from = 0.01) double lengthMm,
-            @Term(value = "width, mm", from = 0.01) double widthMm)
+            @Term(value = "length, mm", from = 0.01, title = "length")
+            double lengthMm,
+
+            @Term(value = "width, mm", from = 0.01, title = "width")
+            double widthMm)
             implements Outline {
         /** @throws IllegalArgumentException if a measure is out of range */
         public Drop {
@@ -112,10 +123,13 @@ public sealed interface Outline {
      * @param pointDeg angle of the point, degrees
      */
     record Shard(
-            @Term(value = "length, mm", from = 0.01) double lengthMm,
-            @Term(value = "width, mm", from = 0.01) double widthMm,
+            @Term(value = "length, mm", from = 0.01, title = "length")
+            double lengthMm,
 
-            @Term(value = "angle of the point, degrees", from = 0.01, to = 179)
+            @Term(value = "width, mm", from = 0.01, title = "width")
+            double widthMm,
+
+            @Term(value = "angle of the point, degrees", from = 0.01, to = 179, title = "angle of the point")
             double pointDeg)
             implements Outline {
         /** @throws IllegalArgumentException if a measure is out of range */
@@ -167,7 +181,7 @@ public sealed interface Outline {
 
     /** @param girthMm girth measured with a strip or thread, mm; drawn as a round */
     record Measured(
-            @Term(value = "measured girth, mm; drawn as a round", from = 0.01)
+            @Term(value = "measured girth, mm; drawn as a round", from = 0.01, title = "girth measured")
             double girthMm) implements Outline {
         /** @throws IllegalArgumentException if the girth is out of range */
         public Measured {

@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.function.UnaryOperator;
 import org.etui.core.check.Check;
 import org.etui.core.check.Term;
+import org.etui.core.check.Titled;
 import org.etui.core.curve.CurvePiece;
 import org.etui.core.curve.Line;
 import org.etui.core.section.Section;
@@ -19,14 +20,21 @@ import org.etui.core.section.Section;
  * @param over whether it lies on top at crossings
  * @param target when its sizes hold
  */
+@Titled("paddle")
 public record Paddle(
         @Term(value = "name of the element, unique in its strand", to = 60, position = true)
         String id,
 
-        @Term(value = "length before flattening, mm", from = 0.01)
+        @Term(value = "length before flattening, mm", from = 0.01, title = "length", usual = "5")
         double lengthMm,
 
-        @Term(value = "thickness to flatten to, mm", from = 0.01, to = 20)
+        @Term(
+                value = "thickness to flatten to, mm",
+                from = 0.01,
+                to = 20,
+                title = "flattened to",
+                unit = "thickness",
+                usualShare = 0.6)
         double toMm,
 
         @Term(value = "turns the working plane about the wire before it, degrees", from = -360, to = 360, or = "0")

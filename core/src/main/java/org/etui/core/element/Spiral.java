@@ -6,6 +6,7 @@ import java.util.OptionalDouble;
 import java.util.function.UnaryOperator;
 import org.etui.core.check.Check;
 import org.etui.core.check.Term;
+import org.etui.core.check.Titled;
 import org.etui.core.curve.CurvePiece;
 import org.etui.core.section.Section;
 import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
@@ -27,31 +28,48 @@ import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
  * @param over whether it lies on top at crossings
  * @param target when its sizes hold
  */
+@Titled("spiral")
 public record Spiral(
         @Term(value = "name of the element, unique in its strand", to = 60, position = true)
         String id,
 
-        @Term("how its middle is made") Centre centre,
+        @Term(value = "how its middle is made", usual = "\"closed\"")
+        Centre centre,
 
-        @Term(value = "inside diameter of the middle, mm; needed for an open centre", from = 0.01)
+        @Term(value = "inside diameter of the middle, mm; needed for an open centre", from = 0.01, title = "inside")
         OptionalDouble insideMm,
 
-        @Term(value = "gap between turns, mm", from = 0, or = "0")
+        @Term(value = "gap between turns, mm", from = 0, or = "0", title = "gap between turns")
         double gapMm,
 
-        @Term(value = "turns; one of turns, outsideMm, lengthMm", from = 0.01, to = 500)
+        @Term(
+                value = "turns; one of turns, outsideMm, lengthMm",
+                from = 0.01,
+                to = 500,
+                title = "turns",
+                unit = "turns",
+                usual = "3",
+                first = true)
         OptionalDouble turns,
 
-        @Term(value = "outside diameter as a calliper reads it, mm; one of turns, outsideMm, lengthMm", from = 0.01)
+        @Term(
+                value = "outside diameter as a calliper reads it, mm; one of turns, outsideMm, lengthMm",
+                from = 0.01,
+                title = "outside",
+                first = true)
         OptionalDouble outsideMm,
 
-        @Term(value = "length of its centre line, mm; one of turns, outsideMm, lengthMm", from = 0.01)
+        @Term(
+                value = "length of its centre line, mm; one of turns, outsideMm, lengthMm",
+                from = 0.01,
+                title = "centre line",
+                first = true)
         OptionalDouble lengthMm,
 
-        @Term(value = "where the wire begins: inside or outside", or = "\"inside\"")
+        @Term(value = "where the wire begins: inside or outside", or = "\"inside\"", usual = "\"outside\"")
         From from,
 
-        @Term(value = "rise a turn, mm; above 0 a cone", from = 0, or = "0")
+        @Term(value = "rise a turn, mm; above 0 a cone", from = 0, or = "0", title = "rise a turn")
         double riseMm,
 
         @Term(value = "the side it curves to", or = "\"left\"")

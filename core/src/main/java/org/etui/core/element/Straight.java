@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.function.UnaryOperator;
 import org.etui.core.check.Check;
 import org.etui.core.check.Term;
+import org.etui.core.check.Titled;
 import org.etui.core.curve.CurvePiece;
 import org.etui.core.curve.Line;
 import org.etui.core.section.Section;
@@ -18,11 +19,13 @@ import org.etui.core.section.Section;
  * @param over whether it lies on top at crossings
  * @param target when its sizes hold
  */
+@Titled("run")
 public record Straight(
         @Term(value = "name of the element, unique in its strand", to = 60, position = true)
         String id,
 
-        @Term(value = "length, mm", from = 0.01) double lengthMm,
+        @Term(value = "length, mm", from = 0.01, title = "length", usual = "8")
+        double lengthMm,
 
         @Term(value = "turns the working plane about the wire before it, degrees", from = -360, to = 360, or = "0")
         double rollDeg,

@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.function.UnaryOperator;
 import org.etui.core.check.Check;
 import org.etui.core.check.Term;
+import org.etui.core.check.Titled;
 import org.etui.core.curve.CurvePiece;
 import org.etui.core.curve.Helix;
 import org.etui.core.curve.Joint;
@@ -22,12 +23,16 @@ import org.etui.core.section.Section;
  * @param over whether it lies on top at crossings
  * @param target when its sizes hold
  */
+@Titled("twist")
 public record Twist(
         @Term(value = "name of the element, unique in its strand", to = 60, position = true)
         String id,
 
-        @Term(value = "length, mm", from = 0.01) double lengthMm,
-        @Term(value = "turns", from = 0.01, to = 500) double turns,
+        @Term(value = "length, mm", from = 0.01, title = "length", usual = "20")
+        double lengthMm,
+
+        @Term(value = "turns", from = 0.01, to = 500, title = "turns", unit = "turns", usual = "4")
+        double turns,
 
         @Term(value = "another strand, or itself", to = 60, or = "\"itself\"")
         String with,

@@ -9,6 +9,7 @@ import java.util.function.DoubleFunction;
 import java.util.function.UnaryOperator;
 import org.etui.core.check.Check;
 import org.etui.core.check.Term;
+import org.etui.core.check.Titled;
 import org.etui.core.curve.Circuit;
 import org.etui.core.curve.Circuit.Disc;
 import org.etui.core.curve.CurvePiece;
@@ -28,16 +29,22 @@ import org.etui.core.section.Section;
  * @param over whether it lies on top at crossings
  * @param target when its sizes hold
  */
+@Titled("wrap")
 public record Wrap(
         @Term(value = "name of the element, unique in its strand", to = 60, position = true)
         String id,
 
-        @Term("what it is wound on: one of cordMm, stemMm, or wires with diameterMm")
+        @Term(value = "what it is wound on: one of cordMm, stemMm, or wires with diameterMm", usual = "{\"stemMm\": 1}")
         Core core,
 
-        @Term(value = "turns", from = 0.01, to = 500) double turns,
+        @Term(value = "turns", from = 0.01, to = 500, title = "turns", unit = "turns", usual = "2", first = true)
+        double turns,
 
-        @Term(value = "distance from turn to turn, mm; 0 is touching", from = 0, or = "0")
+        @Term(
+                value = "distance from turn to turn, mm; 0 is touching",
+                from = 0,
+                or = "0",
+                title = "from turn to turn, 0 touching")
         double pitchMm,
 
         @Term(value = "whether its own leg lies under the turns", or = "false")
@@ -65,16 +72,21 @@ public record Wrap(
      * @param diameterMm thickness of each of them, mm
      */
     public record Core(
-            @Term(value = "diameter of a cord, mm", from = 0.01)
+            @Term(value = "diameter of a cord, mm", from = 0.01, title = "cord")
             OptionalDouble cordMm,
 
-            @Term(value = "diameter of a stem of wire, mm", from = 0.01)
+            @Term(value = "diameter of a stem of wire, mm", from = 0.01, title = "stem")
             OptionalDouble stemMm,
 
-            @Term(value = "how many wires side by side", from = 1, to = 100)
+            @Term(
+                    value = "how many wires side by side",
+                    from = 1,
+                    to = 100,
+                    title = "wires in the core",
+                    unit = "count")
             OptionalInt wires,
 
-            @Term(value = "thickness of each of them, mm", from = 0.01, to = 20)
+            @Term(value = "thickness of each of them, mm", from = 0.01, to = 20, title = "each of", unit = "thickness")
             OptionalDouble diameterMm) {
 
         /** A cord of a diameter, mm. */

@@ -2,6 +2,7 @@ package org.etui.core.measure;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.util.Locale;
 import org.etui.core.check.Check;
 
 /**
@@ -11,6 +12,12 @@ import org.etui.core.check.Check;
  */
 public record LengthFormat(Units units) {
     private static final BigDecimal INCH_MM = new BigDecimal("25.4");
+
+    /** Below this, in, fractions say nothing. */
+    private static final double SMALL_IN = 1.0 / 16;
+
+    /** A fraction that is further off than this, mm, is not said. */
+    private static final double TRUE_MM = 0.1;
 
     /**
      * Lengths are taken to so many decimals of a mm first, since noise of floating-point arithmetic must not round a whole number up;
@@ -29,6 +36,28 @@ public record LengthFormat(Units units) {
      */
     public String write(double mm, Rounding rounding) {
         return number(mm, rounding) + (units == Units.MM ? " mm" : " in");
+    }
+
+    /**
+     * A length within a sentence: millimetres to so many decimals, such as {@code 0.95 mm}; in inches a fraction where it is true to a
+     * tenth of a millimetre, else the decimal, and thousandths below 1/16, such as {@code 0.031 in}.
+     *
+     * @param mm a finite length in mm
+     * @param decimals of a millimetre, 0 to 2
+     */
+    public String say(double mm, int decimals) {
+        if (units == Units.MM) {
+            return String.format(Locale.ROOT, "%." + decimals + "f mm", mm);
+        }
+        double inch = mm / INCH_MM.doubleValue();
+        if (Math.abs(inch) < SMALL_IN) {
+            return String.format(Locale.ROOT, "%.3f in", inch);
+        }
+        int parts = units == Units.IN ? 16 : 32;
+        double fraction = Math.rint(inch * parts) / parts;
+        return Math.abs(fraction - inch) * INCH_MM.doubleValue() <= TRUE_MM
+                ? write(mm, Rounding.NEAREST)
+                : String.format(Locale.ROOT, "%.2f in", inch);
     }
 
     /** A number to two places, such as {@code 1.29}: how thicknesses of wire are written, whatever the units. */

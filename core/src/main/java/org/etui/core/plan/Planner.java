@@ -62,7 +62,7 @@ public final class Planner {
             Effort.requireStates(works);
         }
         View view = View.of(works);
-        List<Advice> advice = Rules.look(Bench.of(piece, works, options.box()));
+        List<Advice> advice = Rules.look(Bench.of(piece, works, options.box(), options.format()));
         List<Step> card = BenchCard.of(piece, works, advice, options.format(), options.box(), options.school());
         return new Plan(
                 works.stream()
@@ -130,7 +130,7 @@ public final class Planner {
                 work.strand().count(),
                 pair(work.strand()),
                 work.strand().wire(),
-                work.strand().wire().inWords(),
+                work.strand().wire().inWords(options.format()),
                 work.strand().wire().gaugesInWords(),
                 work.netMm(),
                 work.cutMm(),

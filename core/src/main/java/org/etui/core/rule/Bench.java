@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
+import org.etui.core.measure.LengthFormat;
+import org.etui.core.measure.Units;
 import org.etui.core.piece.Piece;
 import org.etui.core.tool.Toolbox;
 import org.etui.core.work.StrandWork;
@@ -14,13 +16,15 @@ public final class Bench {
     private final Piece piece;
     private final List<StrandWork> strands;
     private final Toolbox box;
+    private final LengthFormat format;
     private final boolean seeksFixes;
     private Optional<Set<String>> stops = Optional.empty();
 
-    private Bench(Piece piece, List<StrandWork> strands, Toolbox box, boolean seeksFixes) {
+    private Bench(Piece piece, List<StrandWork> strands, Toolbox box, LengthFormat format, boolean seeksFixes) {
         this.piece = piece;
         this.strands = List.copyOf(strands);
         this.box = box;
+        this.format = format;
         this.seeksFixes = seeksFixes;
     }
 
@@ -28,9 +32,15 @@ public final class Bench {
      * With fixes.
      *
      * @param strands in the document's order
+     * @param format how lengths are said
      */
+    public static Bench of(Piece piece, List<StrandWork> strands, Toolbox box, LengthFormat format) {
+        return new Bench(piece, strands, box, format, true);
+    }
+
+    /** The same in millimetres. */
     public static Bench of(Piece piece, List<StrandWork> strands, Toolbox box) {
-        return new Bench(piece, strands, box, true);
+        return of(piece, strands, box, new LengthFormat(Units.MM));
     }
 
     /**
@@ -39,7 +49,16 @@ public final class Bench {
      * @param strands in the document's order
      */
     public static Bench withoutFixes(Piece piece, List<StrandWork> strands, Toolbox box) {
-        return new Bench(piece, strands, box, false);
+        return new Bench(piece, strands, box, new LengthFormat(Units.MM), false);
+    }
+
+    /**
+     * A length in the reader's units, to be said in a sentence.
+     *
+     * @param decimals of a millimetre
+     */
+    String say(double mm, int decimals) {
+        return format.say(mm, decimals);
     }
 
     /** The document. */

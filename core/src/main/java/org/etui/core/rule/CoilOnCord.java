@@ -24,34 +24,34 @@ final class CoilOnCord implements Rule {
     @Override
     public List<Advice> look(Bench bench) {
         Piece piece = bench.piece();
-        List<StrandWork> strands = bench.strands();
         List<Advice> advice = new ArrayList<>();
         for (Join join : piece.joins()) {
             for (Part part : piece.parts()) {
                 if (part.kind() == PartKind.CORD
                         && (join.a().equals(part.id()) || join.b().equals(part.id()))) {
                     String other = join.a().equals(part.id()) ? join.b() : join.a();
-                    look(strands, other, part).ifPresent(advice::add);
+                    look(bench, other, part).ifPresent(advice::add);
                 }
             }
         }
         return advice;
     }
 
-    private static Optional<Advice> look(List<StrandWork> strands, String address, Part cord) {
+    private static Optional<Advice> look(Bench bench, String address, Part cord) {
+        List<StrandWork> strands = bench.strands();
         for (int i = 0; i < strands.size(); i++) {
             List<Element> elements = strands.get(i).strand().elements();
             for (int e = 0; e < elements.size(); e++) {
                 if (address.equals(
                         strands.get(i).strand().id() + "." + elements.get(e).id())) {
-                    return fit("strands." + i + ".elements." + e, elements.get(e), cord);
+                    return fit(bench, "strands." + i + ".elements." + e, elements.get(e), cord);
                 }
             }
         }
         return Optional.empty();
     }
 
-    private static Optional<Advice> fit(String where, Element element, Part cord) {
+    private static Optional<Advice> fit(Bench bench, String where, Element element, Part cord) {
         double inside = element instanceof Coil coil
                 ? coil.mandrelMm()
                 : element instanceof Wrap wrap ? wrap.core().cordMm().orElse(Double.NaN) : Double.NaN;
@@ -68,13 +68,13 @@ final class CoilOnCord implements Rule {
                 String.format(
                         Locale.ROOT,
                         loose
-                                ? "The %s is %.1f mm inside and will not close on the cord, %.1f mm."
-                                : "The %s is %.1f mm inside: the cord, %.1f mm, does not go in.",
+                                ? "The %s is %s inside and will not close on the cord, %s."
+                                : "The %s is %s inside: the cord, %s, does not go in.",
                         element.label(),
-                        inside,
-                        cord.sizeMm()),
+                        bench.say(inside, 1),
+                        bench.say(cord.sizeMm(), 1)),
                 "A coil holds a cord only where it closes on it (common practice; the limits are estimates).",
-                String.format(Locale.ROOT, "Wind it on %.1f mm.", cord.sizeMm()),
+                "Wind it on " + bench.say(cord.sizeMm(), 1) + ".",
                 Optional.of(List.of(Advice.Patch.replace("/" + where.replace('.', '/') + field, cord.sizeMm())))));
     }
 }

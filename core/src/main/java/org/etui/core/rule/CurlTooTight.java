@@ -2,7 +2,6 @@ package org.etui.core.rule;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import org.etui.core.element.Element;
 import org.etui.core.work.StrandWork;
@@ -26,13 +25,10 @@ final class CurlTooTight implements Rule {
                             Advice.Severity.MIND,
                             "curl-too-tight",
                             "strands." + i + ".elements." + e,
-                            String.format(
-                                    Locale.ROOT,
-                                    "The %s is %.2f mm inside: no plier tip is that thin.",
-                                    element.label(),
-                                    inside),
-                            "Round-nose tips end at about " + TIP_MM + " mm (estimate).",
-                            "Make it " + TIP_MM + " mm or more inside.",
+                            "The " + element.label() + " is " + bench.say(inside, 2)
+                                    + " inside: no plier tip is that thin.",
+                            "Round-nose tips end at about " + bench.say(TIP_MM, 1) + " (estimate).",
+                            "Make it " + bench.say(TIP_MM, 1) + " or more inside.",
                             Optional.of(List.of(Advice.Patch.replace(path, TIP_MM)))));
                 }
             }

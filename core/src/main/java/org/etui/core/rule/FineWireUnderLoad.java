@@ -33,11 +33,11 @@ final class FineWireUnderLoad implements Rule {
                         Advice.Severity.STOP,
                         "fine-wire-under-load",
                         "strands." + i + ".wire",
-                        "Wire of " + thickness + " mm cannot be a "
+                        "Wire of " + bench.say(thickness, 2) + " cannot be a "
                                 + piece.purpose().inWords() + ".",
-                        "Below " + FINE_MM
-                                + " mm it gives under any load, however much it is hammered (common practice).",
-                        "Take wire of 0.8 mm or more.",
+                        "Below " + bench.say(FINE_MM, 1)
+                                + " it gives under any load, however much it is hammered (common practice).",
+                        "Take wire of " + bench.say(0.8, 1) + " or more.",
                         Optional.empty()));
             }
         }

@@ -41,10 +41,10 @@ final class GaugeMisread implements Rule {
                 nominal.isPresent()
                         ? String.format(
                                 Locale.ROOT,
-                                "The label says %s, that is %.2f mm; the wire is given as %.2f mm%s.",
+                                "The label says %s, that is %s; the wire is given as %s%s.",
                                 name,
-                                nominal.getAsDouble(),
-                                round.diameterMm(),
+                                spot.say(nominal.getAsDouble(), 2),
+                                spot.say(round.diameterMm(), 2),
                                 other)
                         : "The label says " + name + ": there is no such gauge.",
                 "The three gauge systems disagree, and labels do not always say which is meant (ASTM B258, BS 3737).",

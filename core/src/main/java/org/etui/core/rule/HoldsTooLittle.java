@@ -38,8 +38,8 @@ final class HoldsTooLittle implements Rule {
                         spot.element().label(),
                         Load.inWords(holds),
                         Load.inWords(wants)),
-                "That load leaves 0.2 mm of opening: the fibres of the bend as a curved beam (estimate, good to about"
-                        + " ±10 %).",
+                "That load leaves " + spot.say(0.2, 1)
+                        + " of opening: the fibres of the bend as a curved beam (estimate, good to about" + " ±10 %).",
                 way.map(Strengthen.Way::instead)
                         .orElse("Make it smaller, of thicker or harder wire; hammering alone does not do."),
                 way.map(w -> w.fix().patches()));

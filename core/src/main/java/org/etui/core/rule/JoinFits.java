@@ -24,10 +24,10 @@ final class JoinFits implements Rule {
             Optional<Side> b = Side.of(piece, strands, join.b());
             if (a.isPresent() && b.isPresent()) {
                 String where = "joins." + i;
-                passes(where, a.get(), b.get(), advice);
-                passes(where, b.get(), a.get(), advice);
-                takes(where, a.get(), b.get(), advice);
-                takes(where, b.get(), a.get(), advice);
+                passes(bench, where, a.get(), b.get(), advice);
+                passes(bench, where, b.get(), a.get(), advice);
+                takes(bench, where, a.get(), b.get(), advice);
+                takes(bench, where, b.get(), a.get(), advice);
                 opens(where, a.get(), b.get(), advice);
             }
         }
@@ -35,7 +35,7 @@ final class JoinFits implements Rule {
     }
 
     /** Does the tip of the hook pass the eye. */
-    private static void passes(String where, Side hook, Side eye, List<Advice> advice) {
+    private static void passes(Bench bench, String where, Side hook, Side eye, List<Advice> advice) {
         if (hook.tipMm().isPresent()
                 && eye.insideMm().isPresent()
                 && eye.tipMm().isEmpty()) {
@@ -48,17 +48,17 @@ final class JoinFits implements Rule {
                         "tip-will-not-pass",
                         where,
                         text(
-                                "The end of the hook is %.1f mm across and will not pass the %s, %.1f mm inside.",
-                                tip, eye.label(), inside),
+                                "The end of the hook is %s across and will not pass the %s, %s inside.",
+                                bench.say(tip, 1), eye.label(), bench.say(inside, 1)),
                         "What has to go through must be narrower than what it goes through (common practice).",
-                        text("Make the %s %.1f mm or more inside, or the end smaller.", eye.label(), needed),
+                        text("Make the %s %s or more inside, or the end smaller.", eye.label(), bench.say(needed, 1)),
                         eye.sizePath().map(path -> List.of(Advice.Patch.replace(path, needed)))));
             }
         }
     }
 
     /** Does this loop take the wire of that. */
-    private static void takes(String where, Side loop, Side hung, List<Advice> advice) {
+    private static void takes(Bench bench, String where, Side loop, Side hung, List<Advice> advice) {
         if (loop.insideMm().isPresent() && hung.wireMm() > loop.insideMm().getAsDouble()) {
             double needed = Math.ceil(hung.wireMm() * 1.2 * 10) / 10;
             advice.add(new Advice(
@@ -66,12 +66,15 @@ final class JoinFits implements Rule {
                     "loop-too-small",
                     where,
                     text(
-                            "The %s is %.1f mm inside and cannot take the %s, %.1f mm thick.",
-                            loop.label(), loop.insideMm().getAsDouble(), hung.label(), hung.wireMm()),
+                            "The %s is %s inside and cannot take the %s, %s thick.",
+                            loop.label(),
+                            bench.say(loop.insideMm().getAsDouble(), 1),
+                            hung.label(),
+                            bench.say(hung.wireMm(), 1)),
                     hung.isEstimate()
                             ? "The wire of a bought ring is taken as a fifth of its size (estimate)."
                             : "A loop takes only what is thinner than its inside.",
-                    text("Make the %s %.1f mm or more inside.", loop.label(), needed),
+                    text("Make the %s %s or more inside.", loop.label(), bench.say(needed, 1)),
                     loop.sizePath().map(path -> List.of(Advice.Patch.replace(path, needed)))));
         }
     }

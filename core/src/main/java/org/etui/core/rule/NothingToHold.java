@@ -16,9 +16,10 @@ final class NothingToHold implements Rule {
                         "nothing-to-hold",
                         "strands." + spot.strand() + ".allowance",
                         "The wire is cut to the piece: there is nothing to hold while it is hammered.",
-                        "Below about 30 mm fingers come under the hammer, and a slip leaves nothing to begin again with"
+                        "Below about " + spot.say(30, 0)
+                                + " fingers come under the hammer, and a slip leaves nothing to begin again with"
                                 + " (estimate).",
-                        "Leave a handle of 20 mm, trimmed last.",
+                        "Leave a handle of " + spot.say(20, 0) + ", trimmed last.",
                         Optional.of(List.of(
                                 Advice.Patch.replace("/strands/" + spot.strand() + "/allowance/handleMm", 20),
                                 Advice.Patch.add("/strands/" + spot.strand() + "/allowance/handleAt", "end")))))

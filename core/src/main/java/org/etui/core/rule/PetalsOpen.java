@@ -29,14 +29,15 @@ final class PetalsOpen implements Rule {
                 Outline.Drop drop = drop(strands.get(i).strand().elements().get(petals.get(0)));
                 double needed = Math.ceil(10 * widthMm(drop.lengthMm(), wire, petals.size())) / 10;
                 if (drop.widthMm() < needed - 0.1) {
-                    advice.add(advice(i, petals, drop, needed, wire));
+                    advice.add(advice(bench, i, petals, drop, needed, wire));
                 }
             }
         }
         return advice;
     }
 
-    private static Advice advice(int strand, List<Integer> petals, Outline.Drop drop, double needed, double wire) {
+    private static Advice advice(
+            Bench bench, int strand, List<Integer> petals, Outline.Drop drop, double needed, double wire) {
         double fills =
                 2 * Math.toDegrees(Math.asin((drop.widthMm() / 2 + wire) / (drop.lengthMm() - drop.widthMm() / 2)));
         boolean possible = needed <= drop.lengthMm();
@@ -46,15 +47,13 @@ final class PetalsOpen implements Rule {
                 "strands." + strand + ".elements." + petals.get(0),
                 String.format(
                         Locale.ROOT,
-                        "%d petals of %.1f × %.1f mm do not close: a gap of %.0f° stays between them.",
+                        "%d petals of %s × %s do not close: a gap of %.0f° stays between them.",
                         petals.size(),
-                        drop.lengthMm(),
-                        drop.widthMm(),
+                        bench.say(drop.lengthMm(), 1),
+                        bench.say(drop.widthMm(), 1),
                         360.0 / petals.size() - fills),
                 "Each petal has to fill " + Math.round(360.0 / petals.size()) + "° of the flower (plane geometry).",
-                possible
-                        ? String.format(Locale.ROOT, "Make them %.1f mm wide, or take more of them.", needed)
-                        : "Take more petals.",
+                possible ? "Make them " + bench.say(needed, 1) + " wide, or take more of them." : "Take more petals.",
                 possible
                         ? Optional.of(petals.stream()
                                 .map(e -> Advice.Patch.replace(

@@ -25,8 +25,8 @@ final class RingWire implements Rule {
                     thin
                             ? "A finger ring of this wire crumples."
                             : "A finger ring of this wire is too hard to wind by hand.",
-                    "A wound ring wants 1.3 to 3.3 mm (common practice).",
-                    thin ? "Take wire of 1.3 mm or more." : "Take thinner wire.",
+                    "A wound ring wants " + spot.say(1.3, 1) + " to " + spot.say(3.3, 1) + " (common practice).",
+                    thin ? "Take wire of " + spot.say(1.3, 1) + " or more." : "Take thinner wire.",
                     Optional.empty());
         });
     }

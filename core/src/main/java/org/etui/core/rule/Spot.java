@@ -20,6 +20,11 @@ import org.etui.core.work.StrandWork;
  * @param at number of the element in it
  */
 record Spot(Bench bench, int strand, int at) {
+    /** A length in the reader's units, to be said in a sentence. */
+    String say(double mm, int decimals) {
+        return bench.say(mm, decimals);
+    }
+
     StrandWork work() {
         return bench.strands().get(strand);
     }

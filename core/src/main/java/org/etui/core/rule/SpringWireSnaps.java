@@ -1,7 +1,6 @@
 package org.etui.core.rule;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import org.etui.core.metal.Metal;
 
@@ -18,10 +17,9 @@ final class SpringWireSnaps implements Rule {
                         "The " + spot.element().label() + " is too sharp for spring wire: it snaps.",
                         "Music wire is hard as bought and stands no tighter bend than about twice its thickness inside"
                                 + " (common practice).",
-                        String.format(
-                                Locale.ROOT,
-                                "Bend it round %.1f mm or more, or take another metal.",
-                                LEAST * spot.wire().section().thicknessMm()))
+                        "Bend it round "
+                                + spot.say(LEAST * spot.wire().section().thicknessMm(), 1)
+                                + " or more, or take another metal.")
                 : Optional.empty());
     }
 

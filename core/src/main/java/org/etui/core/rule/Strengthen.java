@@ -2,7 +2,6 @@ package org.etui.core.rule;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
@@ -126,7 +125,7 @@ record Strengthen(Spot spot, String rule, Bow.Limit limit, double wantsN) {
                 Fibres after = now.worked(flat.section(), added, flat.growth() / run.growth());
                 if (after.addedStrain() < spot.wire().amberStrain() && reaches(after, flat.section())) {
                     Work flatten = Work.of(freeId("flatten"), strand(), on(), new Act.Flatten(to, hammer()));
-                    return Optional.of(worked(String.format(Locale.ROOT, "Flatten it to %.2f mm.", to), flatten));
+                    return Optional.of(worked("Flatten it to " + spot.say(to, 2) + ".", flatten));
                 }
             }
         }
@@ -176,7 +175,7 @@ record Strengthen(Spot spot, String rule, Bow.Limit limit, double wantsN) {
                     spot.wire().metal(), spot.wire().temper(), spot.wire().finish(), section);
             if (standsIn(wire)) {
                 return Optional.of(new Way(
-                        String.format(Locale.ROOT, "Take wire of %.2f mm (AWG %s).", mm, gauge.number()),
+                        "Take wire of " + spot.say(mm, 2) + " (AWG " + gauge.number() + ").",
                         of(wire, Advice.Patch.replace(spot.wireField("section"), section)),
                         WayOut.Needs.OTHER_WIRE));
             }

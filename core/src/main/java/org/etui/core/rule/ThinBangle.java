@@ -23,9 +23,9 @@ final class ThinBangle implements Rule {
                         Advice.Severity.MIND,
                         "thin-bangle",
                         "strands." + i + ".wire",
-                        "A bangle of " + thickness + " mm wire does not keep its shape.",
-                        "A bangle wants at least about " + LEAST_MM + " mm (common practice).",
-                        "Take wire of 1.63 mm or more.",
+                        "A bangle of " + bench.say(thickness, 2) + " wire does not keep its shape.",
+                        "A bangle wants at least about " + bench.say(LEAST_MM, 1) + " (common practice).",
+                        "Take wire of " + bench.say(1.63, 2) + " or more.",
                         Optional.empty()));
             }
         }

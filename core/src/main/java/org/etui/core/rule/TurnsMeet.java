@@ -1,7 +1,6 @@
 package org.etui.core.rule;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import org.etui.core.act.Run;
 import org.etui.core.element.Spiral;
@@ -25,14 +24,11 @@ final class TurnsMeet implements Rule {
                     return spot.says(
                             Advice.Severity.MIND,
                             "turns-meet",
-                            String.format(
-                                    Locale.ROOT,
-                                    "The turns of the %s spread by %.2f mm more than there is room.",
-                                    spiral.label(),
-                                    lack),
+                            "The turns of the " + spiral.label() + " spread by " + spot.say(lack, 2)
+                                    + " more than there is room.",
                             "Flattened wire is wider than the spiral grows (width after Kazeminezhad and Karimi Taheri;"
                                     + " estimate).",
-                            String.format(Locale.ROOT, "Leave a gap of %.1f mm between the turns.", gap),
+                            "Leave a gap of " + spot.say(gap, 1) + " between the turns.",
                             Optional.of(List.of(Advice.Patch.replace(spot.field("gapMm"), gap))));
                 }
             }

@@ -1,7 +1,6 @@
 package org.etui.core.rule;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import org.etui.core.element.Coil;
 
@@ -17,12 +16,9 @@ final class WoundAtSize implements Rule {
                         ? spot.says(
                                 Advice.Severity.NOTE,
                                 "wound-at-size",
-                                String.format(
-                                        Locale.ROOT,
-                                        "Wind the %s on %.1f mm: it comes back to %.1f.",
-                                        spot.element().label(),
-                                        spot.reading().toolInsideMm().orElse(coil.mandrelMm()),
-                                        coil.mandrelMm()),
+                                "Wind the " + coil.label() + " on "
+                                        + spot.say(spot.reading().toolInsideMm().orElse(coil.mandrelMm()), 1)
+                                        + ": it comes back to " + spot.say(coil.mandrelMm(), 1) + ".",
                                 "It springs back when it is let go, by about half a US size in soft wire (common practice;"
                                         + " the size is an estimate).",
                                 "Take the smaller mandrel, then hammer up to size.")

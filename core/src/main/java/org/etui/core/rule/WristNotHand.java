@@ -23,10 +23,11 @@ final class WristNotHand implements Rule {
                         "wrist-not-hand",
                         String.format(
                                 Locale.ROOT,
-                                "The %s is %.0f mm round inside: that is a wrist, not a hand.",
+                                "The %s is %s round inside: that is a wrist, not a hand.",
                                 spot.element().label(),
-                                Math.PI * insideMm(spot)),
-                        "Bangles go over the closed hand: small 203 mm, medium 210, large 216 (common practice).",
+                                spot.say(Math.PI * insideMm(spot), 0)),
+                        "Bangles go over the closed hand: small " + spot.say(203, 0) + ", medium " + spot.say(210, 0)
+                                + ", large " + spot.say(216, 0) + " (common practice).",
                         "Measure over the hand, or make sure that it opens wide enough.",
                         Optional.of(List.of(Advice.Patch.replace(spot.field("insideMm"), 64.6))))
                 : Optional.empty());

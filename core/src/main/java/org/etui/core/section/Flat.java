@@ -59,4 +59,9 @@ public record Flat(
     public double plasticModulusMm3() {
         return widthMm * thicknessMm * thicknessMm / 4;
     }
+
+    @Override
+    public String shapeInWords() {
+        return "flat";
+    }
 }

@@ -80,4 +80,9 @@ public record HalfRound(
         double aboveFlat = 2.0 / 3.0;
         return (widthMm / 2) * thicknessMm * thicknessMm * (2 * strip - aboveFlat);
     }
+
+    @Override
+    public String shapeInWords() {
+        return "half-round";
+    }
 }

@@ -73,4 +73,9 @@ public record Round(
     public double plasticModulusMm3() {
         return Math.pow(diameterMm, 3) / 6;
     }
+
+    @Override
+    public String shapeInWords() {
+        return "";
+    }
 }

@@ -64,4 +64,9 @@ public record Square(
     public double plasticModulusMm3() {
         return Math.pow(sideMm, 3) / 4;
     }
+
+    @Override
+    public String shapeInWords() {
+        return "square";
+    }
 }

@@ -43,7 +43,7 @@ final class StrandSteps {
         this.box = box;
         this.words = new FormingWords(format, school);
         this.works = new WorkWords(format, box);
-        this.wire = work.strand().wire().inWords();
+        this.wire = work.strand().wire().inWords(format);
         this.bent = work.strand().inOrder().stream().filter(Element::isBent).toList();
     }
 
@@ -119,7 +119,8 @@ final class StrandSteps {
                 .advice(path + ".wire"));
         add(draft("true", "True the end", "flush cutters")
                 .shows(Step.Shows.TRUING)
-                .text("Nip the end, the flat side of the cutter towards the piece: 1 to 2 mm goes to the scrap.")
+                .text("Nip the end, the flat side of the cutter towards the piece: " + format.say(1, 0) + " to "
+                        + format.say(2, 0) + " goes to the scrap.")
                 .check("The end is flat and square.")
                 .caution(EYES)
                 .minutes(0.5));

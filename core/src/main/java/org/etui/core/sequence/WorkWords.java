@@ -1,7 +1,6 @@
 package org.etui.core.sequence;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.etui.core.act.Act;
@@ -31,8 +30,9 @@ record WorkWords(LengthFormat format, Toolbox box) {
         return draft.state(state).finds(found(work, operation, state));
     }
 
-    private static Draft draft(StrandWork work, Operation operation, String title, String tool) {
-        return new Draft(work.strand(), work.strand().wire().inWords(), "work " + operation.inWords(), title, tool);
+    private Draft draft(StrandWork work, Operation operation, String title, String tool) {
+        return new Draft(
+                work.strand(), work.strand().wire().inWords(format), "work " + operation.inWords(), title, tool);
     }
 
     /** What is done to a bought sheet shape; empty for work on wire. */
@@ -53,7 +53,8 @@ record WorkWords(LengthFormat format, Toolbox box) {
         }
 
         private Draft step(String verb, String tool) {
-            return WorkWords.draft(work, operation, title(verb, work, operation), tool)
+            return WorkWords.this
+                    .draft(work, operation, title(verb, work, operation), tool)
                     .shows(Step.Shows.STATES);
         }
 
@@ -89,7 +90,8 @@ record WorkWords(LengthFormat format, Toolbox box) {
                     .max()
                     .orElse(0);
             String title = title(verb, work, operation) + " to " + hundredths(toMm);
-            return WorkWords.draft(work, operation, title, tool)
+            return WorkWords.this
+                    .draft(work, operation, title, tool)
                     .shows(Step.Shows.STATES)
                     .check(hundredths(toMm) + " thick and about " + hundredths(width) + " wide; no edge marks.")
                     .caution(EARS)
@@ -153,7 +155,8 @@ record WorkWords(LengthFormat format, Toolbox box) {
 
         @Override
         public Draft tumble(Act.Tumble tumble) {
-            Draft draft = WorkWords.draft(work, operation, title("Tumble", work, operation), "tumbler, steel shot")
+            Draft draft = WorkWords.this
+                    .draft(work, operation, title("Tumble", work, operation), "tumbler, steel shot")
                     .text("Tumble for " + Math.round(tumble.minutes())
                             + " min in steel shot with a drop of soap; rinse and dry. It hardens the skin only.")
                     .check("It is bright all over, and springs a little more.")
@@ -223,8 +226,8 @@ record WorkWords(LengthFormat format, Toolbox box) {
                             "pierce " + id,
                             "Pierce the " + pierce.part().replace('-', ' '),
                             "hole punch or drill, block")
-                    .text("Mark the middle, then punch or drill " + hundredths(pierce.diameterMm())
-                            + ", about 1 mm from the edge or further in.")
+                    .text("Mark the middle, then punch or drill " + hundredths(pierce.diameterMm()) + ", about "
+                            + format.say(1, 0) + " from the edge or further in.")
                     .check("No burr on either side.")
                     .caution("Wear safety glasses; clamp the sheet, never hold it by hand.")
                     .minutes(2);
@@ -307,7 +310,7 @@ record WorkWords(LengthFormat format, Toolbox box) {
         String word = Word.of(with);
         return box.tools().stream()
                 .filter(t -> Word.of(t.kind()).equals(word) && !t.name().isBlank())
-                .map(t -> t.name() + String.format(Locale.ROOT, " (%.0f mm)", t.sizeMm()))
+                .map(t -> t.name() + " (" + format.say(t.sizeMm(), 0) + ")")
                 .findFirst()
                 .orElse(Word.plain(with));
     }
@@ -342,7 +345,7 @@ record WorkWords(LengthFormat format, Toolbox box) {
         return number == 1 ? "once" : number == 2 ? "twice" : number + " times";
     }
 
-    static String hundredths(double mm) {
-        return LengthFormat.hundredths(mm) + " mm";
+    private String hundredths(double mm) {
+        return format.say(mm, 2);
     }
 }

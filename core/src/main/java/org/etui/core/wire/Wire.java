@@ -6,6 +6,8 @@ import org.etui.core.check.Check;
 import org.etui.core.check.Term;
 import org.etui.core.check.Word;
 import org.etui.core.measure.GaugeSystem;
+import org.etui.core.measure.LengthFormat;
+import org.etui.core.measure.Units;
 import org.etui.core.metal.Metal;
 import org.etui.core.metal.Temper;
 import org.etui.core.section.GaugeLabel;
@@ -66,7 +68,12 @@ public record Wire(
 
     /** In words, such as {@code 1.29 mm copper, dead soft}. */
     public String inWords() {
-        return section.inWords() + " " + metal.title() + ", " + Word.plain(temper);
+        return inWords(new LengthFormat(Units.MM));
+    }
+
+    /** The same with its measures in the reader's units. */
+    public String inWords(LengthFormat format) {
+        return section.inWords(format) + " " + metal.title() + ", " + Word.plain(temper);
     }
 
     /**

@@ -6,6 +6,8 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.Optional;
 import java.util.function.DoubleUnaryOperator;
 import java.util.stream.Stream;
+import org.etui.core.measure.LengthFormat;
+import org.etui.core.measure.Units;
 import org.hipparchus.analysis.UnivariateFunction;
 import org.hipparchus.analysis.integration.IterativeLegendreGaussIntegrator;
 import org.hipparchus.analysis.solvers.BrentSolver;
@@ -80,10 +82,12 @@ class SectionTest {
         assertThat(half.areaMm2()).isCloseTo(Math.PI / 2, within(CLOSE));
     }
 
+    private static final LengthFormat MM = new LengthFormat(Units.MM);
+
     @Test
     void words_carryEveryMeasure() {
-        assertThat(new Flat(3, 1.2, Optional.empty()).inWords()).isEqualTo("3.00 × 1.20 mm flat");
-        assertThat(Round.of(1.29).inWords()).isEqualTo("1.29 mm");
+        assertThat(new Flat(3, 1.2, Optional.empty()).inWords(MM)).isEqualTo("3.00 × 1.20 mm flat");
+        assertThat(Round.of(1.29).inWords(MM)).isEqualTo("1.29 mm");
     }
 
     private static double integral(UnivariateFunction f, double from, double to) {

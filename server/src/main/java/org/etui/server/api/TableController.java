@@ -19,6 +19,7 @@ import org.etui.core.plan.Reason;
 import org.etui.core.rule.Caution;
 import org.etui.core.rule.Cautions;
 import org.etui.core.tool.Care;
+import org.etui.server.contract.Kinds;
 import org.etui.server.contract.Schemas;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -34,6 +35,12 @@ import tools.jackson.databind.JsonNode;
 class TableController {
     private static final double THICKEST_MM = 20;
     private static final double THINNEST_MM = 0.05;
+
+    /** What there is to work with: kinds of element, work and tool, with their measures. */
+    @GetMapping("/kinds")
+    Kinds kinds() {
+        return Kinds.ALL;
+    }
 
     /**
      * A metal.

@@ -39,6 +39,7 @@ import tools.jackson.databind.node.ObjectNode;
 class ContractTest {
     private static final Path PAGE = Path.of("../docs/format.md");
     private static final Path OPENAPI = Path.of("../web/src/api/openapi.json");
+    private static final Path KINDS = Path.of("../web/src/api/kinds.json");
     private static final ObjectNode SCHEMA = Schemas.document(Piece.class);
 
     @LocalServerPort
@@ -65,6 +66,39 @@ class ContractTest {
         }
 
         assertThat(Json.MAPPER.readTree(Files.readAllBytes(OPENAPI))).isEqualTo(served);
+    }
+
+    /** The front end's own tests read the same kinds that the server tells. */
+    @Test
+    void kinds_areThoseThatTheScreenIsTestedWith() throws IOException {
+        JsonNode served = new Http(port).get("/api/kinds").json();
+        if (Boolean.getBoolean("etui.write")) {
+            Files.writeString(
+                    KINDS, Json.MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(served) + "\n");
+        }
+
+        assertThat(Json.MAPPER.readTree(Files.readAllBytes(KINDS))).isEqualTo(served);
+        assertThat(served.get("elements")).hasSize(Element.class.getPermittedSubclasses().length);
+        assertThat(served.get("work")).hasSize(Act.class.getPermittedSubclasses().length);
+    }
+
+    /** What the screen begins with is a whole element: it is read, but for its name and what follows the wire. */
+    @Test
+    void usualElements_areReadAsTheyAreTold() {
+        Reader reader = new Reader();
+        for (JsonNode row : new Http(port).get("/api/kinds").json().get("elements")) {
+            ObjectNode fresh = (ObjectNode) row.get("usual").deepCopy();
+            fresh.put("id", "new");
+            for (JsonNode field : row.get("fields")) {
+                if (field.has("usualShare")) {
+                    fresh.put(
+                            field.get("name").asString(),
+                            field.get("usualShare").asDouble());
+                }
+            }
+            Element element = reader.read(fresh, Element.class);
+            assertThat(element.kind()).isEqualTo(row.get("kind").asString());
+        }
     }
 
     @Test
