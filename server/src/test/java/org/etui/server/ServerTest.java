@@ -7,12 +7,12 @@ import java.lang.annotation.Target;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.test.context.ContextConfiguration;
 
-/** A test against the running server on a port of its own, with the hedgerow set in an empty folder. */
+/** A test against the running server on a port of its own, with the hedgerow set in an empty folder; the tray is waited for. */
 @Target(ElementType.TYPE)
 @Retention(RetentionPolicy.RUNTIME)
 @SpringBootTest(
         classes = EtuiServer.class,
         webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT,
-        properties = "etui.demo=true")
+        properties = {"etui.demo=true", "etui.patience-ms=60000"})
 @ContextConfiguration(initializers = EmptyFolder.class)
 public @interface ServerTest {}

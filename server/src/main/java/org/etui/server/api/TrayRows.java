@@ -1,6 +1,7 @@
 package org.etui.server.api;
 
 import java.nio.charset.StandardCharsets;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -22,6 +23,7 @@ import org.etui.server.store.TrayStore;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.ObjectProvider;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.info.BuildProperties;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.JacksonException;
@@ -36,13 +38,11 @@ class TrayRows {
     private static final Logger LOG = LoggerFactory.getLogger(TrayRows.class);
     private static final int REMEMBERED = 5000;
 
-    /** So long the asker waits for rows that are not worked out yet. */
-    private static final long PATIENCE_NANOS = 600_000_000;
-
     private final TrayStore store;
     private final Reader reader;
     private final Watch watch;
     private final String model;
+    private final Duration patience;
     private final Map<Long, Shown> byRevision = new ConcurrentHashMap<>();
     private final Map<Long, Boolean> underWay = new ConcurrentHashMap<>();
     private final ExecutorService beside = Executors.newSingleThreadExecutor(work -> {
@@ -51,7 +51,14 @@ class TrayRows {
         return thread;
     });
 
-    TrayRows(TrayStore store, Reader reader, Watch watch, ObjectProvider<BuildProperties> build) {
+    /** @param patienceMs how long an asker waits for rows that are not worked out yet, ms */
+    TrayRows(
+            TrayStore store,
+            Reader reader,
+            Watch watch,
+            ObjectProvider<BuildProperties> build,
+            @Value("${etui.patience-ms:600}") long patienceMs) {
+        this.patience = Duration.ofMillis(patienceMs);
         this.store = store;
         this.reader = reader;
         this.watch = watch;
@@ -74,7 +81,7 @@ class TrayRows {
      * @param most how many at most
      */
     TrayPage rows(long from, long most) {
-        long until = System.nanoTime() + PATIENCE_NANOS;
+        long until = System.nanoTime() + patience.toNanos();
         List<byte[]> rows = new ArrayList<>();
         boolean whole = true;
         for (DocumentRow piece : store.lying(from, most)) {

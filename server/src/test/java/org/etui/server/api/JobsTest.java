@@ -190,4 +190,35 @@ class JobsTest {
                 .PUT(java.net.http.HttpRequest.BodyPublishers.ofString(json))
                 .build());
     }
+
+    /** A job leaves with its piece and comes back: to the piece that is there, or with one of its own. */
+    @Test
+    void job_savedAndOpenedAgain_makesTheSame() {
+        String id = http.post("/api/jobs", job(4, "")).json().get("id").asString();
+        Http.Answer saved = http.get("/api/jobs/" + id + "/export");
+        String file = new String(saved.body(), java.nio.charset.StandardCharsets.UTF_8);
+        int before = http.get("/api/pieces").json().size();
+
+        Http.Answer same = http.post("/api/jobs/import", file);
+        assertThat(same.status()).isEqualTo(201);
+        assertThat(http.get("/api/pieces").json()).hasSize(before);
+        Http.Answer other = http.post("/api/jobs/import", file.replaceFirst("Hazel earrings", "Hazel earrings, far"));
+        assertThat(other.status()).isEqualTo(201);
+        assertThat(http.get("/api/pieces").json()).hasSize(before + 1);
+        for (Http.Answer opened : java.util.List.of(same, other)) {
+            String at = "/api/jobs/" + opened.json().get("id").asString();
+            assertThat(http.get(at + "/piece").json().get("strands"))
+                    .isEqualTo(http.get("/api/jobs/" + id + "/piece").json().get("strands"));
+        }
+        assertThat(http.post("/api/jobs/import", file.replace("etui-job-file", "other")).status())
+                .isEqualTo(400);
+        String far = other.json().at("/document/piece").asString();
+        http.send(http.request("/api/pieces/" + far).DELETE().build());
+        for (Http.Answer opened : java.util.List.of(same, other)) {
+            String at = "/api/jobs/" + opened.json().get("id").asString();
+            http.send(http.request(at).DELETE().build());
+        }
+        http.send(http.request("/api/jobs/" + id).DELETE().build());
+        assertThat(http.get("/api/jobs/bin").json()).hasSizeGreaterThanOrEqualTo(3);
+    }
 }

@@ -127,7 +127,7 @@ class ShapeTest {
                 .fill("0.3");
         page.keyboard().press("Enter");
 
-        assertThat(page.getByText("A bangle of 0.3 mm wire does not keep its shape"))
+        assertThat(page.getByText("A bangle of 0.30 mm wire does not keep its shape"))
                 .isVisible();
         assertThat(keptAt(2).at("/document/strands/0/elements/7/toMm").asDouble())
                 .isEqualTo(0.19);
