@@ -200,6 +200,9 @@ function EmptyTray() {
         <Link to="/tray/measure" className="plain">
           I have one: measure it
         </Link>
+        <Link to="/tray/bin" className="plain">
+          bin
+        </Link>
         <Files />
       </p>
     </section>

@@ -210,7 +210,8 @@ class JobsTest {
             assertThat(http.get(at + "/piece").json().get("strands"))
                     .isEqualTo(http.get("/api/jobs/" + id + "/piece").json().get("strands"));
         }
-        assertThat(http.post("/api/jobs/import", file.replace("etui-job-file", "other")).status())
+        assertThat(http.post("/api/jobs/import", file.replace("etui-job-file", "other"))
+                        .status())
                 .isEqualTo(400);
         String far = other.json().at("/document/piece").asString();
         http.send(http.request("/api/pieces/" + far).DELETE().build());

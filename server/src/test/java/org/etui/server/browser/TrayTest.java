@@ -25,9 +25,12 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.web.server.LocalServerPort;
 import org.springframework.test.context.TestPropertySource;
 
-/** The tray with what does not fit on it: damaged pieces, the bin, several pieces at once, files that are there already. */
+/**
+ * The tray with what does not fit on it: damaged pieces, the bin, several pieces at once, files that are there already. A tray of its own:
+ * other tests begin with an empty one.
+ */
 @ServerTest
-@TestPropertySource(properties = "etui.demo=false")
+@TestPropertySource(properties = {"etui.demo=false", "etui.patience-ms=60001"})
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class TrayTest {
     @LocalServerPort
