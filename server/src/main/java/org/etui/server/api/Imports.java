@@ -69,7 +69,7 @@ class Imports {
         }
     }
 
-    /** @throws Asks where there are pieces of the same name, other than these, and that is to be asked */
+    /** @throws Asks where there are pieces of the same name, and that is to be asked */
     Imported take(byte[] file, Existing existing) {
         Files.Found found = Files.read(file, reader);
         Map<String, PieceStore.Kept> there = new HashMap<>();
@@ -106,9 +106,7 @@ class Imports {
     private static void ask(List<Piece> pieces, Map<String, PieceStore.Kept> there) {
         Set<String> asked = new HashSet<>();
         List<Violation> same = pieces.stream()
-                .filter(p -> there.containsKey(p.name())
-                        && !there.get(p.name()).document().equals(Json.MAPPER.writeValueAsString(p))
-                        && asked.add(p.name()))
+                .filter(p -> there.containsKey(p.name()) && asked.add(p.name()))
                 .map(p -> new Violation(
                         "existing", p.name(), "is on the tray already: replace it, keep both, or leave it"))
                 .toList();

@@ -197,7 +197,8 @@ class OwnWaysTest {
         int before = page.locator(".tray-piece").count();
         Locator open = page.locator("input[type=file]");
         open.setInputFiles(new FilePayload("alder.etui.json", "application/json", good));
-        assertThat(page.getByText("On the tray: Alder clasp")).isVisible();
+        button(page, "^Keep both$").click();
+        assertThat(page.getByText("On the tray: Alder clasp.")).isVisible();
         assertThat(page.locator(".tray-piece")).hasCount(before + 1);
         String bad = new String(good, StandardCharsets.UTF_8).replaceFirst("\"elements\"", "\"elephants\"");
         open.setInputFiles(new FilePayload("bad.etui.json", "application/json", bad.getBytes(StandardCharsets.UTF_8)));
