@@ -20,7 +20,7 @@ export interface Lying {
 
 /** Room that the words under a form take, px. */
 const WORDS = { width: 214, height: 68 };
-const DRAWN_WHOLE = 60;
+const DRAWN_WHOLE = 250;
 const GAP = 26;
 const MARGIN = 24;
 

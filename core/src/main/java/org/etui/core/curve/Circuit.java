@@ -13,6 +13,7 @@ import org.hipparchus.util.MathUtils;
  */
 public record Circuit(List<CurvePiece> pieces) {
     private static final double SAME_MM = 1e-12;
+    private static final double TOUCHES_MM = 1e-9;
     private static final double SAME_RAD = 1e-9;
     private static final double TOP_RAD = Math.PI / 2;
 
@@ -30,6 +31,10 @@ public record Circuit(List<CurvePiece> pieces) {
      * @param radiusMm radius, mm, 0 or more
      */
     public record Disc(double xMm, double yMm, double radiusMm) {
+        private boolean holds(Disc other) {
+            return Math.hypot(other.xMm - xMm, other.yMm - yMm) <= radiusMm - other.radiusMm + TOUCHES_MM;
+        }
+
         private double support(double angle) {
             return xMm * Math.cos(angle) + yMm * Math.sin(angle) + radiusMm;
         }
@@ -44,10 +49,11 @@ public record Circuit(List<CurvePiece> pieces) {
      * Round circles, at a distance: where the taut line leaves one circle for the next, the next one's support begins to
      * exceed (textbook, gift wrapping by support functions).
      *
-     * @param discs at least one
+     * @param all at least one; what lies within another is passed by
      * @param offsetMm distance, mm, above 0 where a corner is a point
      */
-    public static Circuit around(List<Disc> discs, double offsetMm) {
+    public static Circuit around(List<Disc> all, double offsetMm) {
+        List<Disc> discs = outermost(all);
         List<CurvePiece> pieces = new ArrayList<>();
         Disc first = topmost(discs);
         Disc on = first;
@@ -79,6 +85,18 @@ public record Circuit(List<CurvePiece> pieces) {
             angle = leaves;
         }
         return new Circuit(pieces);
+    }
+
+    /** A circle within another, or touching it from inside, is never reached by the line. */
+    private static List<Disc> outermost(List<Disc> all) {
+        List<Disc> discs = new ArrayList<>();
+        for (Disc disc : all) {
+            if (discs.stream().noneMatch(other -> other.holds(disc))) {
+                discs.removeIf(disc::holds);
+                discs.add(disc);
+            }
+        }
+        return discs;
     }
 
     /** Of a row of circles along one side the last is gone to: their side is one line. */

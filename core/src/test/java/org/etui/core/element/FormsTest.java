@@ -106,6 +106,8 @@ class FormsTest {
                 .isCloseTo(2 * (26 + 16) + 4 * Math.PI + more, within(1e-9));
         assertThat(girth(new Outline.Rectangle(30, 20, 0), t)).isCloseTo(100 + more, within(1e-9));
         assertThat(girth(new Outline.Drop(27, 14), t)).isCloseTo(drop + more, within(1e-9));
+        assertThat(girth(new Outline.Drop(14, 14), t)).isCloseTo(Math.PI * 14 + more, within(1e-9));
+        assertThat(girth(new Outline.Drop(14 + 1e-10, 14), t)).isCloseTo(Math.PI * 14 + more, within(1e-3));
         assertThat(girth(new Outline.Shard(25, 12, 60), t))
                 .isCloseTo(12 + 2 * (25 - 6 / Math.tan(Math.toRadians(30))) + 2 * slope + more, within(1e-9));
         assertThat(girth(new Outline.Measured(64), t)).isCloseTo(64 + more, within(1e-9));
