@@ -1,4 +1,4 @@
-import { Soon } from '../app/Soon';
+import { Soon } from '../kit/Soon';
 
 /** The place for pieces that share a bath. */
 export function Bath() {

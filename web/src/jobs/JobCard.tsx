@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useNavigate, useParams } from 'react-router';
 import { api } from '../api/client';
-import { Card } from '../stations/make/Card';
+import { Card } from '../card/Card';
 
 /** The bench card over all pieces of a job. */
 export function JobCard() {

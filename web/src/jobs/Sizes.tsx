@@ -1,10 +1,10 @@
 import { useQuery } from '@tanstack/react-query';
 import { queries } from '../api/queries';
 import type { Job, JobLine, Parameter, Violation } from '../api/types';
-import { ChoiceField } from '../app/ChoiceField';
-import { LengthField } from '../app/LengthField';
-import { NumberField } from '../app/NumberField';
-import { TextField } from '../app/TextField';
+import { ChoiceField } from '../kit/ChoiceField';
+import { LengthField } from '../kit/LengthField';
+import { NumberField } from '../kit/NumberField';
+import { TextField } from '../kit/TextField';
 
 /** The sizes of a job: what each is called, how many, and which measures of the pattern are different. */
 export function Sizes(props: {

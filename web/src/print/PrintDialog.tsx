@@ -4,7 +4,7 @@ import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import { useState } from 'react';
-import { useSettings } from '../app/settings';
+import { useSettings } from '../kit/settings';
 
 const SHEETS = [
   ['template', '1:1 template'],

@@ -1,4 +1,4 @@
-import { Soon } from '../app/Soon';
+import { Soon } from '../kit/Soon';
 
 /** The place for spools and off-cuts. */
 export function Rack() {

@@ -1,11 +1,11 @@
 import { useState } from 'react';
 import { Refused } from '../api/client';
 import type { School } from '../api/types';
-import { LengthField } from '../app/LengthField';
-import { useMeasures } from '../app/OwnMeasures';
-import { useSettings } from '../app/settings';
-import { TextField } from '../app/TextField';
-import type { Units } from '../app/units';
+import { LengthField } from '../kit/LengthField';
+import { useMeasures } from '../kit/OwnMeasures';
+import { useSettings } from '../kit/settings';
+import { TextField } from '../kit/TextField';
+import type { Units } from '../kit/units';
 
 const UNITS: [Units, string][] = [
   ['mm', 'millimetres'],

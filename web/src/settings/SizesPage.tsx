@@ -2,10 +2,10 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { lazy, Suspense, useState } from 'react';
 import { api } from '../api/client';
 import type { Sizes, Worn } from '../api/types';
-import { LengthField } from '../app/LengthField';
-import { Row } from '../app/Row';
-import { useSettings } from '../app/settings';
-import { length, lengthNumber, unitWord, words } from '../app/units';
+import { LengthField } from '../kit/LengthField';
+import { Row } from '../kit/Row';
+import { useSettings } from '../kit/settings';
+import { length, lengthNumber, unitWord, words } from '../kit/units';
 
 const PrintDialog = lazy(() => import('../print/PrintDialog').then((m) => ({ default: m.PrintDialog })));
 

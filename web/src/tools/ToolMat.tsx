@@ -1,6 +1,6 @@
 import type { OwnedTool } from '../api/types';
-import { useSettings } from '../app/settings';
-import { thickness, unitWord, words } from '../app/units';
+import { useSettings } from '../kit/settings';
+import { thickness, unitWord, words } from '../kit/units';
 import { useSize } from '../wire/useSize';
 import { laidOut } from './kinds';
 

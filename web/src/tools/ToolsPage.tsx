@@ -3,13 +3,13 @@ import { useState } from 'react';
 import { api, Refused } from '../api/client';
 import { queries } from '../api/queries';
 import type { KeptTools, OwnedTool } from '../api/types';
-import { ChoiceField } from '../app/ChoiceField';
-import { LengthField } from '../app/LengthField';
-import { useSettings } from '../app/settings';
-import { thickness, words } from '../app/units';
-import { TextField } from '../app/TextField';
+import { ChoiceField } from '../kit/ChoiceField';
+import { LengthField } from '../kit/LengthField';
+import { useSettings } from '../kit/settings';
+import { thickness, words } from '../kit/units';
+import { TextField } from '../kit/TextField';
 import { ToolMat } from './ToolMat';
-import { useKinds } from '../app/useKinds';
+import { useKinds } from '../kit/useKinds';
 import { freeTool } from './kinds';
 
 /** The tools that the maker owns: round ones drawn at one scale, hammers and the rest in words; each with its measured size. */

@@ -4,12 +4,12 @@ import { Link, useNavigate } from 'react-router';
 import { api } from '../api/client';
 import { queries } from '../api/queries';
 import type { MeasuredQuestion, Metal, Plan, Purpose, Temper, WayOut, Wire } from '../api/types';
-import { CalliperButton } from '../app/CalliperButton';
-import { ChoiceField } from '../app/ChoiceField';
-import { LengthField } from '../app/LengthField';
-import { useSettings } from '../app/settings';
-import { grams, load, words } from '../app/units';
-import { Squeeze } from '../stations/harden/Squeeze';
+import { CalliperButton } from '../kit/CalliperButton';
+import { ChoiceField } from '../kit/ChoiceField';
+import { LengthField } from '../kit/LengthField';
+import { useSettings } from '../kit/settings';
+import { grams, load, words } from '../kit/units';
+import { Squeeze } from '../wire/Squeeze';
 import { FormView } from '../wire/FormView';
 
 const PURPOSES: Purpose[] = ['pendant', 'necklace-closure', 'bracelet-closure', 'bangle-closure', 'link'];

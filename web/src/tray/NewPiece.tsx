@@ -5,7 +5,7 @@ import { Link, useNavigate } from 'react-router';
 import { api } from '../api/client';
 import { queries } from '../api/queries';
 import type { Pattern, Piece, Purpose } from '../api/types';
-import { words } from '../app/units';
+import { words } from '../kit/units';
 import { fitTracks } from '../wire/fit';
 import { drawn, sceneOf } from '../wire/scene';
 import { WireForm } from '../wire/WireForm';

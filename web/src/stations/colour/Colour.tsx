@@ -1,4 +1,4 @@
-import { Soon } from '../../app/Soon';
+import { Soon } from '../../kit/Soon';
 
 /** The place for the bath. */
 export function Colour() {

@@ -1,9 +1,9 @@
 import type { StrandPlan } from '../../api/types';
-import { useBench } from '../../app/bench';
-import { useSettings } from '../../app/settings';
-import { length, mass, words } from '../../app/units';
-import { Tape } from '../shape/Tape';
-import { CutTable } from './CutTable';
+import { useBench } from '../../bench/bench';
+import { useSettings } from '../../kit/settings';
+import { length, mass, words } from '../../kit/units';
+import { Tape } from '../../bench/Tape';
+import { CutTable } from '../../bench/CutTable';
 
 const still = { chosen: undefined, pointed: undefined, onChoose: () => undefined, onPoint: () => undefined };
 

@@ -1,8 +1,8 @@
 import { memo } from 'react';
 import type { ElementPlan, StrandPlan } from '../../api/types';
-import { useSettings } from '../../app/settings';
+import { useSettings } from '../../kit/settings';
 import { stationOf } from './stationOf';
-import { length, load, thickness, words } from '../../app/units';
+import { length, load, thickness, words } from '../../kit/units';
 
 /** An element before its work and as it is, in figures. */
 export const BeforeAfter = memo(function BeforeAfter(props: {

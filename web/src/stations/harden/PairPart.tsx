@@ -2,12 +2,12 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api } from '../../api/client';
 import type { PairMeasures, StrandPlan } from '../../api/types';
-import { useBench } from '../../app/bench';
-import { CalliperButton } from '../../app/CalliperButton';
-import { docKey } from '../../app/docKey';
-import { LengthField } from '../../app/LengthField';
-import { useSettings } from '../../app/settings';
-import { length, thickness } from '../../app/units';
+import { useBench } from '../../bench/bench';
+import { CalliperButton } from '../../kit/CalliperButton';
+import { docKey } from '../../kit/docKey';
+import { LengthField } from '../../kit/LengthField';
+import { useSettings } from '../../kit/settings';
+import { length, thickness } from '../../kit/units';
 import { stationOf } from './stationOf';
 import { shades } from '../../wire/metals';
 

@@ -2,14 +2,14 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { memo, useMemo, useState } from 'react';
 import { api } from '../../api/client';
 import type { Piece, Strand, StrandPlan, Thinning, Work } from '../../api/types';
-import { useBench } from '../../app/bench';
-import { thicknessOf } from '../../app/section';
-import { useSettings } from '../../app/settings';
-import { thickness, words, type Units } from '../../app/units';
+import { useBench } from '../../bench/bench';
+import { thicknessOf } from '../../kit/section';
+import { useSettings } from '../../kit/settings';
+import { thickness, words, type Units } from '../../kit/units';
 import { stationOf } from './stationOf';
 import { shades } from '../../wire/metals';
 import { useSize } from '../../wire/useSize';
-import { freeWork, withoutWork, withWork } from '../shape/work';
+import { freeWork, withoutWork, withWork } from '../../bench/work';
 
 type Face = Extract<Work, { op: 'flatten' }>['with'];
 

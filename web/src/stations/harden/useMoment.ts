@@ -2,7 +2,7 @@ import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-quer
 import { useEffect } from 'react';
 import { api } from '../../api/client';
 import type { Piece, StrandPlan } from '../../api/types';
-import { docKey } from '../../app/docKey';
+import { docKey } from '../../kit/docKey';
 
 const options = (piece: Piece, strand: string, state: number) => ({
   queryKey: ['moment', docKey(piece), strand, state],

@@ -1,4 +1,4 @@
-import { Soon } from '../../app/Soon';
+import { Soon } from '../../kit/Soon';
 
 /** The place for what really happened. */
 export function Log() {

@@ -1,6 +1,6 @@
 import { useNavigate } from 'react-router';
-import { useBench } from '../../app/bench';
-import { Card } from './Card';
+import { useBench } from '../../bench/bench';
+import { Card } from '../../card/Card';
 
 /** The bench card of the piece in hand. */
 export function Make() {

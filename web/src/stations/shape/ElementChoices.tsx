@@ -1,7 +1,7 @@
 import type { Element, ElementPlan } from '../../api/types';
-import { useBench } from '../../app/bench';
-import { ChoiceField } from '../../app/ChoiceField';
-import { NumberField } from '../../app/NumberField';
+import { useBench } from '../../bench/bench';
+import { ChoiceField } from '../../kit/ChoiceField';
+import { NumberField } from '../../kit/NumberField';
 
 type Of<K extends Element['kind']> = Extract<Element, { kind: K }>;
 

@@ -1,8 +1,8 @@
 import type { Element, Strand } from '../../api/types';
-import { useBench } from '../../app/bench';
-import { addElement, freeId, moveElement, removeElement } from '../../app/edit';
-import { useKinds } from '../../app/useKinds';
-import { addable } from './fields';
+import { useBench } from '../../bench/bench';
+import { addElement, freeId, moveElement, removeElement } from '../../bench/edit';
+import { useKinds } from '../../kit/useKinds';
+import { addable } from '../../bench/fields';
 
 /** Adds, moves and removes elements. */
 export function ElementTools(props: {

@@ -3,11 +3,11 @@ import { useState } from 'react';
 import { Refused } from '../../api/client';
 import { queries } from '../../api/queries';
 import type { Parameter, Piece } from '../../api/types';
-import { useBench } from '../../app/bench';
-import { ChoiceField } from '../../app/ChoiceField';
-import { LengthField } from '../../app/LengthField';
-import { remade } from '../../app/remake';
-import { NumberField } from '../../app/NumberField';
+import { useBench } from '../../bench/bench';
+import { ChoiceField } from '../../kit/ChoiceField';
+import { LengthField } from '../../kit/LengthField';
+import { remade } from '../../bench/remake';
+import { NumberField } from '../../kit/NumberField';
 
 /** The measures of the pattern that the piece follows: each changes the piece as a whole. */
 export function Measures(props: {

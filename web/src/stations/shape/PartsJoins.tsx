@@ -1,9 +1,9 @@
 import type { Join, Part } from '../../api/types';
-import { useBench } from '../../app/bench';
-import { ChoiceField } from '../../app/ChoiceField';
-import { LengthField } from '../../app/LengthField';
-import { words } from '../../app/units';
-import { Addressed } from './Addressed';
+import { useBench } from '../../bench/bench';
+import { ChoiceField } from '../../kit/ChoiceField';
+import { LengthField } from '../../kit/LengthField';
+import { words } from '../../kit/units';
+import { Addressed } from '../../bench/Addressed';
 
 const KINDS: Part['kind'][] = ['stone', 'bead', 'cord', 'finding', 'spacer', 'blank'];
 const NOWHERE = 'nowhere';

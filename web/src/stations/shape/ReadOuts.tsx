@@ -1,22 +1,22 @@
 import type { Element, ElementPlan, Piece, Strand, StrandPlan } from '../../api/types';
-import { AdviceList } from '../../app/AdviceList';
-import { useBench } from '../../app/bench';
-import { ChoiceField } from '../../app/ChoiceField';
-import { WhyRow } from '../../app/WhyRow';
-import { withElement, withEntered, withStrand } from '../../app/edit';
-import { LengthField } from '../../app/LengthField';
-import { NumberField } from '../../app/NumberField';
-import { Row } from '../../app/Row';
-import { useSettings } from '../../app/settings';
-import { useKinds } from '../../app/useKinds';
-import { length, lengthNumber, thickness, unitWord } from '../../app/units';
+import { AdviceList } from '../../bench/AdviceList';
+import { useBench } from '../../bench/bench';
+import { ChoiceField } from '../../kit/ChoiceField';
+import { WhyRow } from '../../kit/WhyRow';
+import { withElement, withEntered, withStrand } from '../../bench/edit';
+import { LengthField } from '../../kit/LengthField';
+import { NumberField } from '../../kit/NumberField';
+import { Row } from '../../kit/Row';
+import { useSettings } from '../../kit/settings';
+import { useKinds } from '../../kit/useKinds';
+import { length, lengthNumber, thickness, unitWord } from '../../kit/units';
 import { ElementChoices } from './ElementChoices';
-import { canBeNothing, changeOf, fieldsOf, shownUnit, stepOf, valueOf } from './fields';
+import { canBeNothing, changeOf, fieldsOf, shownUnit, stepOf, valueOf } from '../../bench/fields';
 import { Measures } from './Measures';
 import { PartsJoins } from './PartsJoins';
 import { StrandPart } from './StrandPart';
 import { StrengthRows, ToolRows, Weakest } from './Strength';
-import { WorkPart } from './WorkPart';
+import { WorkPart } from '../../bench/WorkPart';
 
 /** The figures of the strand, the measures of what is chosen, and advice. */
 export function ReadOuts(props: {

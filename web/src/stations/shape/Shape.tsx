@@ -1,16 +1,16 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
-import { useBench } from '../../app/bench';
-import { withElement } from '../../app/edit';
+import { useBench } from '../../bench/bench';
+import { withElement } from '../../bench/edit';
 import type { Strand, StrandPlan } from '../../api/types';
 import { useAfterPaint } from '../../wire/useAfterPaint';
 import { ElementTools } from './ElementTools';
-import { FormMat } from './FormMat';
-import { StrandSwitch } from '../../app/StrandSwitch';
-import { useKinds } from '../../app/useKinds';
-import { changeOf, fieldsOf, stepOf, valueOf } from './fields';
+import { FormMat } from '../../bench/FormMat';
+import { StrandSwitch } from '../../bench/StrandSwitch';
+import { useKinds } from '../../kit/useKinds';
+import { changeOf, fieldsOf, stepOf, valueOf } from '../../bench/fields';
 import { ReadOuts } from './ReadOuts';
-import { Tape } from './Tape';
+import { Tape } from '../../bench/Tape';
 
 /** The form, the tape and the read-outs of one strand, tied together. */
 export function Shape() {

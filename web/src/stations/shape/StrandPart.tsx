@@ -1,8 +1,8 @@
 import type { Strand } from '../../api/types';
-import { useBench } from '../../app/bench';
-import { ChoiceField } from '../../app/ChoiceField';
-import { addStrand, removeStrand, withCount } from '../../app/edit';
-import { NumberField } from '../../app/NumberField';
+import { useBench } from '../../bench/bench';
+import { ChoiceField } from '../../kit/ChoiceField';
+import { addStrand, removeStrand, withCount } from '../../bench/edit';
+import { NumberField } from '../../kit/NumberField';
 
 const PAIRS = { each: 'no', alike: 'yes, alike', mirrored: 'yes, mirrored' } as const;
 

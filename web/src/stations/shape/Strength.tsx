@@ -1,7 +1,7 @@
 import type { ElementPlan, StrandPlan } from '../../api/types';
-import { WhyRow } from '../../app/WhyRow';
-import { useSettings } from '../../app/settings';
-import { length, load, thickness, words } from '../../app/units';
+import { WhyRow } from '../../kit/WhyRow';
+import { useSettings } from '../../kit/settings';
+import { length, load, thickness, words } from '../../kit/units';
 
 const FORMED = { fingers: 'fingers', pliers: 'pliers', vice: 'jig or vice' } as const;
 

@@ -1,6 +1,6 @@
 import type { FieldCell, Plan } from '../../api/types';
-import { useSettings } from '../../app/settings';
-import { length, load, mass, money, thickness, words } from '../../app/units';
+import { useSettings } from '../../kit/settings';
+import { length, load, mass, money, thickness, words } from '../../kit/units';
 import { failing } from './FieldGrid';
 
 /** Two wires side by side in figures: the one taken, and the one tried. What differs is printed bold. */

@@ -1,10 +1,10 @@
 import { memo, useEffect, useRef, type KeyboardEvent } from 'react';
 import type { WireField, FieldCell, Metal, Plan, Temper } from '../../api/types';
-import { useSettings } from '../../app/settings';
-import { grams, load, money, thickness, words } from '../../app/units';
+import { useSettings } from '../../kit/settings';
+import { grams, load, money, thickness, words } from '../../kit/units';
 import { shades } from '../../wire/metals';
 import { boundary, does, isSame } from './gauges';
-import { PulledBend } from './PulledBend';
+import { PulledBend } from '../../wire/PulledBend';
 
 /** A cell by its place: gauge and temper. */
 export interface Spot {

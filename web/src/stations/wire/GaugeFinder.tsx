@@ -1,11 +1,11 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, Refused } from '../../api/client';
-import { CalliperButton } from '../../app/CalliperButton';
-import { LengthField } from '../../app/LengthField';
-import { Row } from '../../app/Row';
-import { useSettings } from '../../app/settings';
-import { thickness } from '../../app/units';
+import { CalliperButton } from '../../kit/CalliperButton';
+import { LengthField } from '../../kit/LengthField';
+import { Row } from '../../kit/Row';
+import { useSettings } from '../../kit/settings';
+import { thickness } from '../../kit/units';
 
 /** A measured thickness in three systems, with how far each is off. */
 export function GaugeFinder() {

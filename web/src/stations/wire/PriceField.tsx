@@ -2,8 +2,8 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api } from '../../api/client';
 import { queries } from '../../api/queries';
 import type { Metal } from '../../api/types';
-import { NumberField } from '../../app/NumberField';
-import { words } from '../../app/units';
+import { NumberField } from '../../kit/NumberField';
+import { words } from '../../kit/units';
 
 /** What a gram of a metal costs, as the maker pays it. */
 export function PriceField(props: {

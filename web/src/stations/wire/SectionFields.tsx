@@ -1,7 +1,7 @@
 import type { Section } from '../../api/types';
-import { ChoiceField } from '../../app/ChoiceField';
-import { LengthField } from '../../app/LengthField';
-import { thicknessOf } from '../../app/section';
+import { ChoiceField } from '../../kit/ChoiceField';
+import { LengthField } from '../../kit/LengthField';
+import { thicknessOf } from '../../kit/section';
 
 /** The section's shape and its measures. */
 export function SectionFields(props: {

@@ -4,8 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.net.Socket;
 import java.nio.charset.StandardCharsets;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Random;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.etui.server.Http;
 import org.etui.server.ServerTest;
@@ -223,7 +225,24 @@ class ErrorsTest {
                         .firstValue("Content-Security-Policy")
                         .orElseThrow())
                 .contains("default-src 'self'")
-                .doesNotContain("script-src 'unsafe-inline'");
+                .doesNotContain("unsafe");
+    }
+
+    /** CSP Level 3: the number of a page is in its policy and in what it may make, and is never used again. */
+    @Test
+    void everyPage_hasAPolicyWithANumberUsedOnce() {
+        Set<String> numbers = new HashSet<>();
+        for (String address : List.of("/", "/index.html", "/tray", "/pieces/x/shape")) {
+            Http.Answer page = http.get(address);
+            String policy = page.response()
+                    .headers()
+                    .firstValue("Content-Security-Policy")
+                    .orElseThrow();
+            String nonce = policy.replaceFirst(".*style-src 'self' 'nonce-([A-Za-z0-9+/=]{24})'.*", "$1");
+            assertThat(policy).doesNotContain("unsafe");
+            assertThat(new String(page.body(), StandardCharsets.UTF_8)).contains("nonce=\"" + nonce + "\"");
+            assertThat(numbers.add(nonce)).isTrue();
+        }
     }
 
     @Test

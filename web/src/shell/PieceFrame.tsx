@@ -5,15 +5,15 @@ import { Link, Outlet, useLocation, useNavigate, useParams } from 'react-router'
 import { api, Refused } from '../api/client';
 import { queries } from '../api/queries';
 import type { Plan } from '../api/types';
-import { BenchProvider, useBench, useKeeping } from './bench';
-import { Coming } from './Coming';
+import { BenchProvider, useBench, useKeeping } from '../bench/bench';
+import { Coming } from '../kit/Coming';
 import { Hint } from './Hint';
 import { Knots, type Knot } from './Knots';
-import { thicknessOf } from './section';
-import { useSettings } from './settings';
+import { thicknessOf } from '../kit/section';
+import { useSettings } from '../kit/settings';
 import { Tools } from './Tools';
-import { OUTSIDE_TYPING } from './typing';
-import { grams, length, mass, thickness, words, type Units } from './units';
+import { OUTSIDE_TYPING } from '../kit/typing';
+import { grams, length, mass, thickness, words, type Units } from '../kit/units';
 
 const PrintDialog = lazy(() => import('../print/PrintDialog').then((m) => ({ default: m.PrintDialog })));
 

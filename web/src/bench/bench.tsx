@@ -11,7 +11,7 @@ import {
 } from 'react';
 import { api, Refused } from '../api/client';
 import type { KeptPiece, Piece, Plan, Problem } from '../api/types';
-import { useSettings } from './settings';
+import { useSettings } from '../kit/settings';
 
 /** A piece on the bench: the document, its plan, and what can be done to them. */
 export interface Bench {

@@ -1,8 +1,8 @@
 import { memo, useRef } from 'react';
-import type { ElementPlan, Metal } from '../../api/types';
-import { grams, load } from '../../app/units';
-import { shades } from '../../wire/metals';
-import { pathOf } from '../wire/PulledBend';
+import type { ElementPlan, Metal } from '../api/types';
+import { grams, load } from '../kit/units';
+import { shades } from './metals';
+import { pathOf } from './PulledBend';
 
 /** A bend pulled with the load that it should hold, and let go: a short animation with its figures. */
 export const Squeeze = memo(function Squeeze(props: {

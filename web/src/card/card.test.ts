@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { Step } from '../../api/types';
+import type { Step } from '../api/types';
 import { clock, foundAgain, grouped, minutes } from './card';
 
 const step = (title: string) => ({ title }) as Step;

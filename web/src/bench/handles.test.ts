@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import type { Element, ElementPlan } from '../../api/types';
-import { track, type Point } from '../../wire/ribbon';
+import type { Element, ElementPlan } from '../api/types';
+import { track, type Point } from '../wire/ribbon';
 import { handlesOf } from './handles';
 
 // A half circle of 4 mm centre-line radius to the left, from the origin heading along x; inside 7 in 1 mm wire.

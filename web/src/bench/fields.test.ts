@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import kindsJson from '../../api/kinds.json';
-import type { Element, Kinds, Strand } from '../../api/types';
+import kindsJson from '../api/kinds.json';
+import type { Element, Kinds, Strand } from '../api/types';
 import { addable, changeOf, fieldsOf, shownUnit, stepOf, valueOf } from './fields';
 
 const girth = {

@@ -3,7 +3,7 @@ import { Suspense } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, Outlet, useLocation, useNavigate } from 'react-router';
 import { queries } from '../api/queries';
-import { Coming } from './Coming';
+import { Coming } from '../kit/Coming';
 import { Hint } from './Hint';
 import { Knots } from './Knots';
 import { Tools } from './Tools';

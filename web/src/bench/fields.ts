@@ -1,4 +1,4 @@
-import type { Element, Field, Kinds, Strand } from '../../api/types';
+import type { Element, Field, Kinds, Strand } from '../api/types';
 import { figuresOf } from './work';
 
 const STEPS: Record<string, number> = { mm: 0.1, thickness: 0.01, turns: 0.05, share: 0.05, min: 10 };

@@ -1,11 +1,11 @@
 import { memo } from 'react';
-import type { Strand, Work } from '../../api/types';
-import { useBench } from '../../app/bench';
-import { ChoiceField } from '../../app/ChoiceField';
-import { LengthField } from '../../app/LengthField';
-import { NumberField } from '../../app/NumberField';
-import { words } from '../../app/units';
-import { useKinds } from '../../app/useKinds';
+import type { Strand, Work } from '../api/types';
+import { useBench } from './bench';
+import { ChoiceField } from '../kit/ChoiceField';
+import { LengthField } from '../kit/LengthField';
+import { NumberField } from '../kit/NumberField';
+import { words } from '../kit/units';
+import { useKinds } from '../kit/useKinds';
 import { Addressed } from './Addressed';
 import { shownUnit, stepOf } from './fields';
 import { isForBlank, kindOf, newWork, withoutWork, withWork } from './work';

@@ -1,14 +1,14 @@
 import { useMemo } from 'react';
-import type { Piece, Plan, Step } from '../../api/types';
-import { useSettings } from '../../app/settings';
-import { length, lengthNumber } from '../../app/units';
-import { fitBox, fitTracks, type Fit } from '../../wire/fit';
-import { Mat } from '../../wire/Mat';
-import { ribbon } from '../../wire/ribbon';
-import { sceneBox, sceneOf } from '../../wire/scene';
-import { rampColour } from '../../wire/strain';
-import { useSize } from '../../wire/useSize';
-import { WireForm } from '../../wire/WireForm';
+import type { Piece, Plan, Step } from '../api/types';
+import { useSettings } from '../kit/settings';
+import { length, lengthNumber } from '../kit/units';
+import { fitBox, fitTracks, type Fit } from '../wire/fit';
+import { Mat } from '../wire/Mat';
+import { ribbon } from '../wire/ribbon';
+import { sceneBox, sceneOf } from '../wire/scene';
+import { rampColour } from '../wire/strain';
+import { useSize } from '../wire/useSize';
+import { WireForm } from '../wire/WireForm';
 import { picturesOf, type Picture } from './pictures';
 import { places } from './places';
 

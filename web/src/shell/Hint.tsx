@@ -1,4 +1,4 @@
-import { useSettings } from './settings';
+import { useSettings } from '../kit/settings';
 
 /** What each place is for and what to do first; a sentence or two. */
 const HINTS: Record<string, string> = {

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import kindsJson from '../../api/kinds.json';
-import type { Kinds, Piece, Strand, Work } from '../../api/types';
+import kindsJson from '../api/kinds.json';
+import type { Kinds, Piece, Strand, Work } from '../api/types';
 import { freeWork, newWork, withoutWork, withWork } from './work';
 
 const kinds = kindsJson as unknown as Kinds;

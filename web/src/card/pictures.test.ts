@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { Piece, Plan, Step, StrandPlan } from '../../api/types';
+import type { Piece, Plan, Step, StrandPlan } from '../api/types';
 import { end, fromSpool, picturesOf, reached, stateOf, straight } from './pictures';
 
 const station = (sMm: number, drawnMm: number, strain = 0) => ({

@@ -1,4 +1,4 @@
-import type { StrandPlan } from '../../api/types';
+import type { StrandPlan } from '../api/types';
 
 /** What ties form, tape and read-outs together. */
 export interface Tied {

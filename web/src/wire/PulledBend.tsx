@@ -1,5 +1,5 @@
-import type { Metal, Pull } from '../../api/types';
-import { shades } from '../../wire/metals';
+import type { Metal, Pull } from '../api/types';
+import { shades } from './metals';
 
 /** An outline as an SVG path, y upwards. */
 export function pathOf(outline: readonly number[][]): string {

@@ -1,6 +1,6 @@
-import type { Piece, Plan, Step, StrandPlan } from '../../api/types';
-import type { Point } from '../../wire/ribbon';
-import type { MetalWire } from '../../wire/scene';
+import type { Piece, Plan, Step, StrandPlan } from '../api/types';
+import type { Point } from '../wire/ribbon';
+import type { MetalWire } from '../wire/scene';
 
 /** A circle on a picture: a bead, a ring. */
 export interface Disc {

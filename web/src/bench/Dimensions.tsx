@@ -1,7 +1,7 @@
-import type { ElementPlan, StrandPlan } from '../../api/types';
-import { useSettings } from '../../app/settings';
-import { length } from '../../app/units';
-import type { Fit } from '../../wire/fit';
+import type { ElementPlan, StrandPlan } from '../api/types';
+import { useSettings } from '../kit/settings';
+import { length } from '../kit/units';
+import type { Fit } from '../wire/fit';
 
 const HALO = {
   paintOrder: 'stroke' as const,

@@ -1,9 +1,9 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useHotkeys } from 'react-hotkeys-hook';
-import { api } from '../../api/client';
-import type { Piece, Step } from '../../api/types';
-import { docKey } from '../../app/docKey';
-import { useSettings } from '../../app/settings';
+import { api } from '../api/client';
+import type { Piece, Step } from '../api/types';
+import { docKey } from '../kit/docKey';
+import { useSettings } from '../kit/settings';
 import { grouped, minutes } from './card';
 import { Pictures } from './Pictures';
 import { RestDial } from './RestDial';

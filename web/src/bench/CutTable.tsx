@@ -1,6 +1,6 @@
-import type { StrandPlan } from '../../api/types';
-import { useSettings } from '../../app/settings';
-import { length, mass } from '../../app/units';
+import type { StrandPlan } from '../api/types';
+import { useSettings } from '../kit/settings';
+import { length, mass } from '../kit/units';
 
 /** What to cut, strand by strand, with the tables as files. */
 export function CutTable(props: {

@@ -1,4 +1,4 @@
-import type { Field, KindRow, Kinds, Piece, Strand, Work } from '../../api/types';
+import type { Field, KindRow, Kinds, Piece, Strand, Work } from '../api/types';
 
 function thicknessOf(strand: Strand): number {
   const { section } = strand.wire;

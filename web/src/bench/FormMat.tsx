@@ -1,23 +1,23 @@
 import { lazy, memo, Suspense, useMemo, useRef, useState, type PointerEvent } from 'react';
-import type { Element, ElementPlan, StatePlan, StrandPlan } from '../../api/types';
-import { useBench } from '../../app/bench';
-import { withElement } from '../../app/edit';
-import { useSettings } from '../../app/settings';
-import { length } from '../../app/units';
-import { fitTracks, type Fit } from '../../wire/fit';
-import { Mat, matSquare } from '../../wire/Mat';
-import { canTurn } from '../../wire/canTurn';
-import { shades } from '../../wire/metals';
-import { part, ribbon, type Track } from '../../wire/ribbon';
-import { sceneOf, type MetalWire, type Seen } from '../../wire/scene';
-import { useSize } from '../../wire/useSize';
-import { Glow, WireForm } from '../../wire/WireForm';
+import type { Element, ElementPlan, StatePlan, StrandPlan } from '../api/types';
+import { useBench } from './bench';
+import { withElement } from './edit';
+import { useSettings } from '../kit/settings';
+import { length } from '../kit/units';
+import { fitTracks, type Fit } from '../wire/fit';
+import { Mat, matSquare } from '../wire/Mat';
+import { canTurn } from '../wire/canTurn';
+import { shades } from '../wire/metals';
+import { part, ribbon, type Track } from '../wire/ribbon';
+import { sceneOf, type MetalWire, type Seen } from '../wire/scene';
+import { useSize } from '../wire/useSize';
+import { Glow, WireForm } from '../wire/WireForm';
 import { Dimensions } from './Dimensions';
 import { changeOf } from './fields';
 import { handlesOf, type Handle } from './handles';
 import type { Tied } from './tie';
 
-const Turntable = lazy(() => import('../../wire/Turntable').then((m) => ({ default: m.Turntable })));
+const Turntable = lazy(() => import('../wire/Turntable').then((m) => ({ default: m.Turntable })));
 
 /** The form on its mat: every strand, the one in hand in full; elements are chosen by touch, measures changed by handles. */
 export const FormMat = memo(function FormMat(

@@ -1,7 +1,7 @@
 import { lazy, Suspense } from 'react';
 import { Navigate, Route, Routes } from 'react-router';
 import { Tray } from '../tray/Tray';
-import { Coming } from './Coming';
+import { Coming } from '../kit/Coming';
 import { OutsideFrame } from './OutsideFrame';
 
 const Bath = lazy(() => import('../bath/Bath').then((m) => ({ default: m.Bath })));

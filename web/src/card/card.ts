@@ -1,4 +1,4 @@
-import type { Progress, Step } from '../../api/types';
+import type { Progress, Step } from '../api/types';
 
 /** What several strands have in common that differs from the others. */
 export interface Differing {

@@ -1,9 +1,9 @@
 import { memo } from 'react';
-import type { ElementPlan, Mark, StrandPlan } from '../../api/types';
-import { useSettings } from '../../app/settings';
-import { length, lengthNumber, unitWord } from '../../app/units';
-import { shades } from '../../wire/metals';
-import { useSize } from '../../wire/useSize';
+import type { ElementPlan, Mark, StrandPlan } from '../api/types';
+import { useSettings } from '../kit/settings';
+import { length, lengthNumber, unitWord } from '../kit/units';
+import { shades } from '../wire/metals';
+import { useSize } from '../wire/useSize';
 import type { Tied } from './tie';
 
 const HEIGHT = 112;

@@ -1,6 +1,6 @@
-import type { Element, ElementPlan } from '../../api/types';
-import type { Point, Track } from '../../wire/ribbon';
-import { seen } from '../../wire/scene';
+import type { Element, ElementPlan } from '../api/types';
+import type { Point, Track } from '../wire/ribbon';
+import { seen } from '../wire/scene';
 import { valueOf } from './fields';
 
 /** Something to take hold of on the form. */

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useState } from 'react';
-import { api } from '../../api/client';
-import type { Progress, Step, Timer } from '../../api/types';
+import { api } from '../api/client';
+import type { Progress, Step, Timer } from '../api/types';
 import { foundAgain } from './card';
 
 /** A timer as it stands now. */

@@ -1,8 +1,8 @@
 import { useColorScheme } from '@mui/material/styles';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link } from 'react-router';
-import { useSettings } from './settings';
-import type { Units } from './units';
+import { useSettings } from '../kit/settings';
+import type { Units } from '../kit/units';
 
 const UNITS: [Units, string][] = [
   ['mm', 'mm'],
