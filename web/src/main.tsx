@@ -9,6 +9,7 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter } from 'react-router';
 import { App } from './shell/App';
+import { holdBack } from './kit/saves';
 import { SettingsProvider } from './kit/settings';
 import { theme } from './kit/theme';
 
@@ -19,6 +20,8 @@ if (!root) throw new Error('no root element');
 // The policy of the page lets in only styles that carry its number.
 const nonce = document.querySelector<HTMLMetaElement>('meta[property="csp-nonce"]')?.nonce;
 const styles = createCache({ key: 'etui', ...(nonce && { nonce }) });
+
+addEventListener('beforeunload', holdBack);
 
 createRoot(root).render(
   <StrictMode>

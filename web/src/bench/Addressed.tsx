@@ -1,3 +1,4 @@
+import { Pick } from '../kit/Entry';
 /** A place in the piece, chosen by its words. */
 export function Addressed(props: {
   /** what it is */
@@ -13,18 +14,13 @@ export function Addressed(props: {
     <div>
       <dt>{props.label}</dt>
       <dd>
-        <select
-          className="field wide"
-          aria-label={props.label}
-          value={props.value}
-          onChange={(e) => props.onChange(e.target.value)}
-        >
+        <Pick label={props.label} value={props.value} onChange={props.onChange}>
           {props.choices.map((c) => (
             <option key={c.address} value={c.address}>
               {c.label}
             </option>
           ))}
-        </select>
+        </Pick>
       </dd>
     </div>
   );

@@ -1,3 +1,4 @@
+import Button from '@mui/material/Button';
 import { memo } from 'react';
 import type { Advice } from '../api/types';
 import { useBench } from './bench';
@@ -13,9 +14,7 @@ export const AdviceList = memo(function AdviceList(props: {
     <div key={a.rule + a.where} className={`advice ${a.severity}`}>
       <b>{a.severity}</b> {a.message}{' '}
       {a.fix ? (
-        <button className="plain" onClick={() => void change((p) => patched(p, a.fix ?? []))}>
-          {a.instead}
-        </button>
+        <Button onClick={() => void change((p) => patched(p, a.fix ?? []))}>{a.instead}</Button>
       ) : (
         a.instead
       )}

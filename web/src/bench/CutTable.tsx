@@ -1,3 +1,9 @@
+import Button from '@mui/material/Button';
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
 import type { StrandPlan } from '../api/types';
 import { useSettings } from '../kit/settings';
 import { length, mass } from '../kit/units';
@@ -12,51 +18,45 @@ export function CutTable(props: {
   const { units } = useSettings();
   return (
     <>
-      <table className="table">
+      <Table>
         <caption>Cut list</caption>
-        <thead>
-          <tr>
-            <th>strand</th>
-            <th>wire</th>
-            <th className="n">wires</th>
-            <th className="n">net</th>
-            <th className="n">handle</th>
-            <th className="n">spare, filing</th>
-            <th className="n">cut each</th>
-            <th className="n">mass each, finished</th>
-          </tr>
-        </thead>
-        <tbody>
+        <TableHead>
+          <TableRow>
+            <TableCell>strand</TableCell>
+            <TableCell>wire</TableCell>
+            <TableCell align="right">wires</TableCell>
+            <TableCell align="right">net</TableCell>
+            <TableCell align="right">handle</TableCell>
+            <TableCell align="right">spare, filing</TableCell>
+            <TableCell align="right">cut each</TableCell>
+            <TableCell align="right">mass each, finished</TableCell>
+          </TableRow>
+        </TableHead>
+        <TableBody>
           {props.strands.map((s) => (
-            <tr key={s.id}>
-              <td>{s.title}</td>
-              <td>
+            <TableRow key={s.id}>
+              <TableCell>{s.title}</TableCell>
+              <TableCell>
                 {s.wireInWords}
                 {s.gaugesInWords && <small className="gauges">{s.gaugesInWords}</small>}
-              </td>
-              <td className="n">{s.count}</td>
-              <td className="n">{length(s.netLengthMm, units)}</td>
-              <td className="n">{length(s.stretch.handleMm, units)}</td>
-              <td className="n">
+              </TableCell>
+              <TableCell align="right">{s.count}</TableCell>
+              <TableCell align="right">{length(s.netLengthMm, units)}</TableCell>
+              <TableCell align="right">{length(s.stretch.handleMm, units)}</TableCell>
+              <TableCell align="right">
                 {length(s.stretch.tailMm + s.stretch.fileMm + s.stretch.roundingMm, units)}
-              </td>
-              <td className="n">{length(s.cutLengthMm, units, 'up')}</td>
-              <td className="n">{mass(s.massG)}</td>
-            </tr>
+              </TableCell>
+              <TableCell align="right">{length(s.cutLengthMm, units, 'up')}</TableCell>
+              <TableCell align="right">{mass(s.massG)}</TableCell>
+            </TableRow>
           ))}
-        </tbody>
-      </table>
+        </TableBody>
+      </Table>
       <p className="tools-row">
         <span className="label">as files for a spreadsheet (CSV, mm):</span>
-        <a className="plain" href={`${props.address}/tables/cut-list`}>
-          cut list
-        </a>
-        <a className="plain" href={`${props.address}/tables/elements`}>
-          elements
-        </a>
-        <a className="plain" href={`${props.address}/tables/marks`}>
-          marks
-        </a>
+        <Button href={`${props.address}/tables/cut-list`}>cut list</Button>
+        <Button href={`${props.address}/tables/elements`}>elements</Button>
+        <Button href={`${props.address}/tables/marks`}>marks</Button>
       </p>
     </>
   );

@@ -1,3 +1,4 @@
+import ToggleButton from '@mui/material/ToggleButton';
 import { lazy, memo, Suspense, useMemo, useRef, useState, type PointerEvent } from 'react';
 import type { Element, ElementPlan, StatePlan, StrandPlan } from '../api/types';
 import { useBench } from './bench';
@@ -128,9 +129,9 @@ export const FormMat = memo(function FormMat(
         )
       )}
       {rises && canTurn() && (
-        <button className="plain turn" aria-pressed={turning} onClick={() => setTurning(!turning)}>
+        <ToggleButton className="turn" value="on" selected={turning} onClick={() => setTurning(!turning)}>
           {turning ? 'lay it down' : 'turn it'}
-        </button>
+        </ToggleButton>
       )}
     </div>
   );

@@ -1,3 +1,4 @@
+import ToggleButton from '@mui/material/ToggleButton';
 import { useBench } from './bench';
 
 /** Which strand of the piece is in hand; nothing where there is only one. */
@@ -7,10 +8,10 @@ export function StrandSwitch() {
   return (
     <div className="tools-row strands" role="group" aria-label="strand in hand">
       {plan.strands.map((s, i) => (
-        <button key={s.id} className="plain" aria-pressed={i === at} onClick={() => take(i)}>
+        <ToggleButton key={s.id} value="on" selected={i === at} onClick={() => take(i)}>
           {s.title}
           {s.count > 1 && <small> × {s.count}</small>}
-        </button>
+        </ToggleButton>
       ))}
     </div>
   );

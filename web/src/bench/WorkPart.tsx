@@ -1,3 +1,5 @@
+import { Pick } from '../kit/Entry';
+import Button from '@mui/material/Button';
 import { memo } from 'react';
 import type { Strand, Work } from '../api/types';
 import { useBench } from './bench';
@@ -36,12 +38,11 @@ export const WorkPart = memo(function WorkPart(props: {
         <WorkRows key={work.id} work={work} strand={strand} />
       ))}
       <div className="tools-row">
-        <select
-          className="field wide"
-          aria-label="add work"
+        <Pick
+          label="add work"
           value=""
-          onChange={(e) => {
-            const op = e.target.value as Work['op'];
+          onChange={(chosen) => {
+            const op = chosen as Work['op'];
             void change((p) => ({ ...p, work: [...p.work, newWork(kinds, p, strand, op, props.element)] }));
           }}
         >
@@ -51,7 +52,7 @@ export const WorkPart = memo(function WorkPart(props: {
               {k.words}
             </option>
           ))}
-        </select>
+        </Pick>
       </div>
     </details>
   );
@@ -130,9 +131,7 @@ function WorkRows(props: {
         choices={moments}
         onChange={(after) => void put({ after })}
       />
-      <button className="plain" onClick={() => void change((p) => withoutWork(p, id))}>
-        leave this out
-      </button>
+      <Button onClick={() => void change((p) => withoutWork(p, id))}>leave this out</Button>
     </dl>
   );
 }

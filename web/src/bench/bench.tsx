@@ -7,10 +7,12 @@ import {
   useMemo,
   useRef,
   useState,
+  useSyncExternalStore,
   type ReactNode,
 } from 'react';
 import { api, Refused } from '../api/client';
 import type { KeptPiece, Piece, Plan, Problem } from '../api/types';
+import { mark, Saves, untilAnswered } from '../kit/saves';
 import { useSettings } from '../kit/settings';
 
 /** A piece on the bench: the document, its plan, and what can be done to them. */
@@ -38,6 +40,8 @@ export interface Bench {
 export interface Keeping {
   /** when it was kept last; empty while a change is on its way */
   keptAt: string;
+  /** whether Etui does not answer; what was changed waits and is sent again */
+  away: boolean;
   canUndo: boolean;
   canRedo: boolean;
   /** what was refused last; undefined when all is well */
@@ -83,15 +87,14 @@ export function BenchProvider(props: {
   const id = props.kept.id;
   const [piece, setPiece] = useState(props.kept.document);
   const [plan, setPlan] = useState(props.plan);
-  const [kept, setKept] = useState(props.kept);
-  const [saving, setSaving] = useState(false);
   const [problem, setProblem] = useState<Problem>();
-  const [conflict, setConflict] = useState<KeptPiece>();
+  const [away, setAway] = useState(false);
+  const [saves] = useState(
+    () => new Saves(props.kept, (version: number, next: Piece) => api.save(id, version, next)),
+  );
+  const save = useSyncExternalStore(saves.subscribe, () => saves.state);
   const shown = useRef(props.kept.document);
   const asked = useRef(props.kept.document);
-  const standing = useRef(props.kept);
-  const waiting = useRef<Piece | undefined>(undefined);
-  const keepingNow = useRef<Promise<boolean> | undefined>(undefined);
   const planning = useRef<AbortController | undefined>(undefined);
   const taken = useRef<Promise<unknown> | undefined>(undefined);
   const turn = useRef<Promise<unknown> | undefined>(undefined);
@@ -99,48 +102,19 @@ export function BenchProvider(props: {
 
   const refuse = useCallback((thrown: unknown) => {
     if (!(thrown instanceof Refused)) throw thrown;
-    if (thrown.problem.status === 409 && thrown.problem.standing) setConflict(thrown.problem.standing);
-    else setProblem(thrown.problem);
+    setProblem(thrown.problem);
   }, []);
 
-  const stands = useCallback((now: KeptPiece) => {
-    standing.current = now;
-    setKept(now);
-  }, []);
-
-  const keepWaiting = useCallback(async () => {
-    let well = true;
-    setSaving(true);
-    while (waiting.current) {
-      const next = waiting.current;
-      waiting.current = undefined;
-      try {
-        stands(await api.save(id, standing.current.version, next));
-      } catch (thrown) {
-        well = false;
-        refuse(thrown);
-      }
-    }
-    keepingNow.current = undefined;
-    setSaving(false);
-    void queries.invalidateQueries({ queryKey: ['pieces'], exact: true });
-    return well;
-  }, [id, queries, refuse, stands]);
-
-  /** Keeps what waits for it; says whether all of it was taken. */
-  const flush = useCallback(() => {
-    if (!keepingNow.current && !waiting.current) return Promise.resolve(true);
-    keepingNow.current ??= keepWaiting();
-    return keepingNow.current;
-  }, [keepWaiting]);
+  useEffect(() => {
+    if (!save.saving) void queries.invalidateQueries({ queryKey: ['pieces'], exact: true });
+  }, [queries, save.saving]);
 
   const keep = useCallback(
     (next: Piece) => {
-      waiting.current = next;
       // Figures are shown first; the save leaves right after.
-      setTimeout(() => void flush());
+      setTimeout(() => void saves.keep(next));
     },
-    [flush],
+    [saves],
   );
 
   const show = useCallback((next: Piece, planned: Plan) => {
@@ -157,7 +131,14 @@ export function BenchProvider(props: {
       const own = new AbortController();
       planning.current = own;
       try {
-        const planned = await api.plan(next, units, 'last', own.signal);
+        const planned = await untilAnswered(
+          () => api.plan(next, units, 'last', own.signal),
+          (isAway) => {
+            setAway(isAway);
+            mark(own, isAway);
+          },
+          () => !own.signal.aborted,
+        );
         if (own.signal.aborted) return true;
         show(next, planned);
         if (!dragging) keep(next);
@@ -198,11 +179,11 @@ export function BenchProvider(props: {
       const before = [turn.current, taken.current];
       const work = async () => {
         await Promise.all(before);
-        if (!(await flush()) || !can(standing.current)) return;
+        if (!(await saves.flush()) || !can(saves.state.standing)) return;
         try {
           const now = await go(id);
           const planned = await api.plan(now.document, units, 'last');
-          stands(now);
+          saves.stands(now);
           asked.current = now.document;
           show(now.document, planned);
           void queries.invalidateQueries({ queryKey: ['pieces'], exact: true });
@@ -212,7 +193,7 @@ export function BenchProvider(props: {
       };
       inTurn(work());
     },
-    [flush, id, inTurn, queries, refuse, show, stands, units],
+    [id, inTurn, queries, refuse, saves, show, units],
   );
 
   useEffect(() => {
@@ -238,30 +219,26 @@ export function BenchProvider(props: {
   );
   const keeping = useMemo<Keeping>(
     () => ({
-      keptAt: saving ? '' : kept.changedAt,
-      canUndo: saving || kept.canUndo,
-      canRedo: kept.canRedo,
-      problem,
-      conflict,
+      keptAt: save.saving ? '' : save.standing.changedAt,
+      away: away || save.away,
+      canUndo: save.saving || save.standing.canUndo,
+      canRedo: save.standing.canRedo,
+      problem: problem ?? save.problem,
+      conflict: save.conflict,
       undo: () => step(api.undo, (k) => k.canUndo),
       redo: () => step(api.redo, (k) => k.canRedo),
-      dismiss: () => setProblem(undefined),
+      dismiss: () => {
+        setProblem(undefined);
+        saves.dismiss();
+      },
       takeTheirs: () => {
-        if (!conflict) return;
-        const theirs = conflict;
-        setConflict(undefined);
-        stands(theirs);
-        asked.current = theirs.document;
-        void api.plan(theirs.document, units, 'last').then((planned) => show(theirs.document, planned));
+        const theirs = saves.takeTheirs().document;
+        asked.current = theirs;
+        void api.plan(theirs, units, 'last').then((planned) => show(theirs, planned));
       },
-      keepMine: () => {
-        if (!conflict) return;
-        stands(conflict);
-        setConflict(undefined);
-        keep(shown.current);
-      },
+      keepMine: () => void saves.keepMine(),
     }),
-    [saving, kept, problem, conflict, keep, step, stands, show, units],
+    [save, away, problem, saves, step, show, units],
   );
   return (
     <BenchContext value={bench}>

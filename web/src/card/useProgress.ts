@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { api } from '../api/client';
 import type { Progress, Step, Timer } from '../api/types';
+import { Saves } from '../kit/saves';
 import { foundAgain } from './card';
 
 /** A timer as it stands now. */
@@ -22,6 +23,13 @@ export function useProgress(subject: string, steps: readonly Step[]) {
     gcTime: 0,
     refetchOnWindowFocus: false,
   });
+  const [saves] = useState(
+    () =>
+      new Saves({ version: 0, document: BEGINNING }, async (version: number, document: Progress) => {
+        await api.saveProgress(subject, document);
+        return { version, document };
+      }),
+  );
   const [own, setOwn] = useState<Progress>();
   const progress = own ?? kept.data ?? BEGINNING;
   const now = foundAgain(progress, steps);
@@ -36,9 +44,9 @@ export function useProgress(subject: string, steps: readonly Step[]) {
   const keep = useCallback(
     (next: Progress) => {
       setOwn(next);
-      void api.saveProgress(subject, next).catch(() => undefined);
+      void saves.keep(next).catch(() => undefined);
     },
-    [subject],
+    [saves],
   );
   return useMemo(() => {
     const timers: RunningTimer[] = progress.timers.map((t) => ({

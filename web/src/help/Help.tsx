@@ -1,5 +1,12 @@
+import Tab from '@mui/material/Tab';
+import Tabs from '@mui/material/Tabs';
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
 import { useQuery } from '@tanstack/react-query';
-import { NavLink, useParams } from 'react-router';
+import { Link, useParams } from 'react-router';
 import { queries } from '../api/queries';
 
 const PAGES: [string, string][] = [
@@ -13,12 +20,12 @@ export function Help() {
   const { page = 'model' } = useParams();
   return (
     <div className="help">
-      <nav className="tools-row" aria-label="guide">
-        {PAGES.map(([name, title]) => (
-          <NavLink key={name} className="plain" to={`/help/${name}`}>
-            {title}
-          </NavLink>
-        ))}
+      <nav aria-label="guide">
+        <Tabs value={page} role="presentation">
+          {PAGES.map(([name, title]) => (
+            <Tab key={name} value={name} label={title} component={Link} to={`/help/${name}`} role="link" />
+          ))}
+        </Tabs>
       </nav>
       {page === 'tools' ? <ToolCare /> : page === 'cautions' ? <CautionList /> : <Model />}
     </div>
@@ -80,24 +87,26 @@ function ToolCare() {
     <>
       <h1>Tools and their care</h1>
       <p className="lead">In the order of the work. Common practice.</p>
-      <table className="table">
-        <thead>
-          <tr>
-            <th>tool</th>
-            <th>what for</th>
-            <th>care</th>
-          </tr>
-        </thead>
-        <tbody>
+      <Table>
+        <TableHead>
+          <TableRow>
+            <TableCell>tool</TableCell>
+            <TableCell>what for</TableCell>
+            <TableCell>care</TableCell>
+          </TableRow>
+        </TableHead>
+        <TableBody>
           {care.map((c) => (
-            <tr key={c.tool}>
-              <th scope="row">{c.tool}</th>
-              <td>{c.use}</td>
-              <td>{c.care}</td>
-            </tr>
+            <TableRow key={c.tool}>
+              <TableCell component="th" scope="row">
+                {c.tool}
+              </TableCell>
+              <TableCell>{c.use}</TableCell>
+              <TableCell>{c.care}</TableCell>
+            </TableRow>
           ))}
-        </tbody>
-      </table>
+        </TableBody>
+      </Table>
     </>
   );
 }

@@ -1,3 +1,4 @@
+import { Entry } from '../kit/Entry';
 import Button from '@mui/material/Button';
 import { useQuery } from '@tanstack/react-query';
 import { lazy, Suspense, useMemo, useState } from 'react';
@@ -5,7 +6,9 @@ import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useParams } from 'react-router';
 import { api } from '../api/client';
 import { queries } from '../api/queries';
-import type { Job, Piece, Plan, StrandPlan } from '../api/types';
+import type { Job, KeptJob, Piece, Plan, StrandPlan } from '../api/types';
+import { Coming } from '../kit/Coming';
+import { Overtaken } from '../kit/Overtaken';
 import { useSettings } from '../kit/settings';
 import { OUTSIDE_TYPING } from '../kit/typing';
 import { mass, wireLength, words } from '../kit/units';
@@ -20,17 +23,28 @@ import { useJob } from './useJob';
 
 const PrintDialog = lazy(() => import('../print/PrintDialog').then((m) => ({ default: m.PrintDialog })));
 
-/** A job: all its sizes drawn together, how many of each, until when, and what it takes. */
+/** Reads a job and opens it. */
 export function JobPage() {
   const { id = '' } = useParams();
-  const job = useJob(id);
+  const read = useQuery(queries.job(id));
+  if (read.error) return <p role="alert">{read.error.message}</p>;
+  if (!read.data) return <Coming />;
+  return <OpenJob key={id} read={read.data} />;
+}
+
+/** A job: all its sizes drawn together, how many of each, until when, and what it takes. */
+function OpenJob(props: {
+  /** the job as it was read */
+  read: KeptJob;
+}) {
+  const { id } = props.read;
+  const job = useJob(props.read);
   const { units } = useSettings();
   const [printing, setPrinting] = useState(false);
-  const document = job.kept?.document;
+  const document = job.kept.document;
   const whole = useQuery({
-    queryKey: ['job-piece', id, job.kept?.version],
+    queryKey: ['job-piece', id, job.kept.version],
     queryFn: () => api.jobPiece(id),
-    enabled: Boolean(document),
     placeholderData: (old) => old,
     retry: false,
     gcTime: 0,
@@ -46,8 +60,6 @@ export function JobPage() {
   useHotkeys('mod+z', () => void job.undo(), OUTSIDE_TYPING, [job]);
   useHotkeys(['mod+shift+z', 'mod+y'], () => void job.redo(), OUTSIDE_TYPING, [job]);
   useHotkeys('p', () => setPrinting(true));
-  if (job.error) return <p role="alert">{job.error.message}</p>;
-  if (!document) return <p aria-busy="true">…</p>;
   const piece = pieces.data?.find((p) => p.id === document.piece);
   return (
     <div className="bench job">
@@ -73,10 +85,10 @@ export function JobPage() {
               <label htmlFor="due">due on</label>
             </dt>
             <dd>
-              <input
+              <Entry
                 id="due"
                 type="date"
-                className="field date"
+                wide={160}
                 value={document.due ?? ''}
                 onChange={(e) => {
                   const due = e.target.value;
@@ -95,24 +107,26 @@ export function JobPage() {
           </div>
           {plan.data && <Needs plan={plan.data} />}
         </dl>
-        {(job.stale ?? whole.error) && (
+        {job.conflict && (
+          <Overtaken version={job.conflict.version} onMine={job.keepMine} onTheirs={job.takeTheirs} />
+        )}
+        {job.away && <p role="status">Etui does not answer; what you changed waits</p>}
+        {(job.failed ?? whole.error) && (
           <p className="wrong" role="alert">
-            {job.stale ?? whole.error?.message}
+            {job.failed ?? whole.error?.message}
           </p>
         )}
         <div className="tools-row">
           <Button component={Link} to={`/jobs/${id}/card`} variant="contained">
             Bench card
           </Button>
-          <button className="plain" onClick={() => setPrinting(true)}>
-            print
-          </button>
-          <button className="plain" disabled={!job.kept?.canUndo} onClick={() => void job.undo()}>
+          <Button onClick={() => setPrinting(true)}>print</Button>
+          <Button disabled={!job.kept.canUndo} onClick={() => void job.undo()}>
             undo
-          </button>
-          <button className="plain" disabled={!job.kept?.canRedo} onClick={() => void job.redo()}>
+          </Button>
+          <Button disabled={!job.kept.canRedo} onClick={() => void job.redo()}>
             redo
-          </button>
+          </Button>
         </div>
       </aside>
       <div className="across">
@@ -137,7 +151,7 @@ function Name(props: {
 }) {
   const [typed, setTyped] = useState(props.name);
   return (
-    <input
+    <Entry
       className="title-edit job-name"
       aria-label="name of the job"
       value={typed}

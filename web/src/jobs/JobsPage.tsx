@@ -36,9 +36,9 @@ export function JobsPage() {
       )}
       <p className="tools-row">
         <OpenJob />
-        <Link className="plain" to="/tray/bin">
+        <Button component={Link} to="/tray/bin">
           bin
-        </Link>
+        </Button>
       </p>
       <ol className="jobs">
         {sorted.map((job) => (
@@ -57,21 +57,16 @@ export function JobsPage() {
                   Bench card
                 </Button>
               )}
-              <Link className="plain" to={`/jobs/${job.id}`}>
+              <Button component={Link} to={`/jobs/${job.id}`}>
                 sizes, cut table, paper
-              </Link>
-              {!job.wrong && (
-                <a className="plain" href={`/api/jobs/${job.id}/export`}>
-                  save as a file
-                </a>
-              )}
-              <button
-                className="plain"
+              </Button>
+              {!job.wrong && <Button href={`/api/jobs/${job.id}/export`}>save as a file</Button>}
+              <Button
                 onClick={() => remove.mutate(job, { onSuccess: () => setGone(job) })}
                 aria-label={`put away ${job.name}`}
               >
                 put away
-              </button>
+              </Button>
             </div>
           </li>
         ))}
@@ -108,9 +103,7 @@ function OpenJob() {
   });
   return (
     <>
-      <button className="plain" onClick={() => chooser.current?.click()}>
-        open a job file
-      </button>
+      <Button onClick={() => chooser.current?.click()}>open a job file</Button>
       <input
         ref={chooser}
         type="file"

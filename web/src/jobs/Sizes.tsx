@@ -1,3 +1,5 @@
+import { Pick } from '../kit/Entry';
+import Button from '@mui/material/Button';
 import { useQuery } from '@tanstack/react-query';
 import { queries } from '../api/queries';
 import type { Job, JobLine, Parameter, Violation } from '../api/types';
@@ -65,30 +67,26 @@ export function Sizes(props: {
               ))}
             </dl>
             {job.lines.length > 1 && (
-              <button
-                className="plain"
+              <Button
                 aria-label={`leave out ${line.label}`}
                 onClick={() =>
                   void onChange((old) => ({ ...old, lines: old.lines.filter((_, i) => i !== at) }))
                 }
               >
                 leave out
-              </button>
+              </Button>
             )}
           </li>
         ))}
       </ol>
       <div className="tools-row">
-        <button className="plain" onClick={() => void add()}>
-          add a size
-        </button>
+        <Button onClick={() => void add()}>add a size</Button>
         {parameters.length > 0 ? (
-          <select
-            className="field"
-            aria-label="a measure that differs"
+          <Pick
+            label="a measure that differs"
             value=""
-            onChange={(e) => {
-              const p = parameters.find((x) => x.name === e.target.value);
+            onChange={(chosen) => {
+              const p = parameters.find((x) => x.name === chosen);
               if (!p) return;
               void onChange((old) => ({
                 ...old,
@@ -104,7 +102,7 @@ export function Sizes(props: {
                   {p.title}
                 </option>
               ))}
-          </select>
+          </Pick>
         ) : (
           <span className="label">The piece follows no pattern any more: every size is the same.</span>
         )}

@@ -1,3 +1,4 @@
+import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { api } from '../api/client';
 
@@ -12,8 +13,8 @@ export function CalliperButton(props: {
 }) {
   const [from, setFrom] = useState<string>();
   return (
-    <button
-      className="plain calliper"
+    <Button
+      className="calliper"
       aria-label={`read the calliper: ${props.what}`}
       title={from ? `from the ${from}` : 'read the calliper'}
       onClick={() =>
@@ -24,6 +25,6 @@ export function CalliperButton(props: {
       }
     >
       calliper
-    </button>
+    </Button>
   );
 }

@@ -1,3 +1,4 @@
+import { Pick } from './Entry';
 import { useId } from 'react';
 import { words } from './units';
 
@@ -19,18 +20,13 @@ export function ChoiceField(props: {
         <label htmlFor={id}>{props.label}</label>
       </dt>
       <dd>
-        <select
-          id={id}
-          className="field"
-          value={props.value}
-          onChange={(e) => props.onChange(e.target.value)}
-        >
+        <Pick id={id} value={props.value} onChange={props.onChange}>
           {props.choices.map((c) => (
             <option key={c} value={c}>
               {words(c)}
             </option>
           ))}
-        </select>
+        </Pick>
       </dd>
     </div>
   );

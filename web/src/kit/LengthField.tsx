@@ -1,3 +1,4 @@
+import { Entry } from './Entry';
 import { useId, useRef, useState, type KeyboardEvent, type ReactNode } from 'react';
 import { api, Refused } from '../api/client';
 import { useSettings } from './settings';
@@ -94,10 +95,9 @@ export function LengthField(props: {
         {wrong && unknown && <NameMeasure name={unknown} onNamed={() => void take()} />}
       </dt>
       <dd onBlur={(e) => e.currentTarget.contains(e.relatedTarget) || setOpen(false)}>
-        <input
-          ref={input}
+        <Entry
+          entry={input}
           id={id}
-          className="field"
           value={typed ?? shown}
           data-settled={typed === undefined || undefined}
           aria-invalid={Boolean(wrong)}

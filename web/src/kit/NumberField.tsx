@@ -1,3 +1,4 @@
+import { Entry } from './Entry';
 import { useId, useState, type KeyboardEvent } from 'react';
 
 /** A plain number with a unit: turns, degrees, a count. */
@@ -49,9 +50,8 @@ export function NumberField(props: {
         )}
       </dt>
       <dd>
-        <input
+        <Entry
           id={id}
-          className="field"
           value={typed ?? String(Math.round(props.value * 1000) / 1000)}
           data-settled={typed === undefined || undefined}
           aria-invalid={Boolean(wrong)}

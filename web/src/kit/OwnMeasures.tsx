@@ -1,3 +1,5 @@
+import { Entry } from './Entry';
+import Button from '@mui/material/Button';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, Refused } from '../api/client';
@@ -48,19 +50,18 @@ export function OwnMeasures(props: {
       ref={(element) => element?.scrollIntoView({ block: 'nearest' })}
     >
       {measures.map((m) => (
-        <button
+        <Button
           key={m.name}
-          className="plain"
+
           title={length(m.mm, units)}
           onMouseDown={hold}
           onClick={() => props.onTake(m.name)}
         >
           {m.name}
-        </button>
+        </Button>
       ))}
       {naming ? (
-        <input
-          className="field"
+        <Entry
           aria-label={`name for ${length(props.mm, units)}`}
           placeholder="its name"
           autoComplete="off"
@@ -72,9 +73,9 @@ export function OwnMeasures(props: {
           }}
         />
       ) : (
-        <button className="plain" onMouseDown={hold} onClick={() => setNaming(true)}>
+        <Button onMouseDown={hold} onClick={() => setNaming(true)}>
           name this length
-        </button>
+        </Button>
       )}
       {wrong && (
         <span className="wrong" role="alert">
@@ -107,8 +108,7 @@ export function NameMeasure(props: {
   return (
     <label className="name-measure" ref={(element) => element?.scrollIntoView({ block: 'nearest' })}>
       Name it: one {props.name} is{' '}
-      <input
-        className="field"
+      <Entry
         aria-label={`how long one ${props.name} is`}
         autoComplete="off"
         onKeyDown={(e) => {

@@ -1,3 +1,4 @@
+import { Entry } from './Entry';
 import { useId, useState } from 'react';
 
 /** A name to type; taken when left or with enter. */
@@ -22,9 +23,9 @@ export function TextField(props: {
         <label htmlFor={id}>{props.label}</label>
       </dt>
       <dd>
-        <input
+        <Entry
           id={id}
-          className="field wide"
+          wide={200}
           value={typed ?? props.value}
           data-settled={typed === undefined || undefined}
           maxLength={120}

@@ -1,5 +1,5 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { createContext, useContext, useMemo, useRef, useState, type ReactNode } from 'react';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { createContext, useContext, useMemo, useState, type ReactNode } from 'react';
 import { api, Refused } from '../api/client';
 import { queries } from '../api/queries';
 import type { KeptSettings, School } from '../api/types';
@@ -39,28 +39,29 @@ export function SettingsProvider(props: {
   const [first, setFirst] = useState<Units>(
     () => UNITS.find((u) => u === localStorage.getItem('etui.units')) ?? 'mm',
   );
-  const turn = useRef<Promise<void>>(Promise.resolve());
   const settings = kept.data?.settings;
-  const value = useMemo<Settings>(() => {
-    const put = async (update: (old: KeptSettings['settings']) => KeptSettings['settings']) => {
-      for (let tries = 0; tries < 3; tries++) {
-        const old = await cache.ensureQueryData(queries.settings());
-        const next = update(old.settings);
-        cache.setQueryData(queries.settings().queryKey, { ...old, settings: next });
-        try {
-          cache.setQueryData(queries.settings().queryKey, await api.saveSettings(old.version, next));
-          return;
-        } catch (thrown) {
-          if (!(thrown instanceof Refused)) throw thrown;
-          // Another window was first: read what stands and try again on top of it.
+  // One after the other: of two quick changes the later one stays. Where another window was first, on top of what stands there.
+  const { mutate: change } = useMutation({
+    scope: { id: 'settings' },
+    networkMode: 'always',
+    retry: (tries, thrown) => thrown instanceof Refused && (thrown.problem.status === 0 || tries < 3),
+    retryDelay: (tries, thrown) =>
+      thrown instanceof Refused && thrown.problem.status === 409 ? 0 : Math.min(400 * 2 ** tries, 5000),
+    mutationFn: async (update: (old: KeptSettings['settings']) => KeptSettings['settings']) => {
+      const old = await cache.ensureQueryData(queries.settings());
+      const next = update(old.settings);
+      cache.setQueryData(queries.settings().queryKey, { ...old, settings: next });
+      try {
+        cache.setQueryData(queries.settings().queryKey, await api.saveSettings(old.version, next));
+      } catch (thrown) {
+        if (thrown instanceof Refused && thrown.problem.status === 409) {
           await cache.refetchQueries({ queryKey: queries.settings().queryKey });
         }
+        throw thrown;
       }
-    };
-    // One after the other: of two quick changes the later one stays.
-    const change = (update: (old: KeptSettings['settings']) => KeptSettings['settings']) => {
-      turn.current = turn.current.then(() => put(update)).catch(() => undefined);
-    };
+    },
+  });
+  const value = useMemo<Settings>(() => {
     return {
       units: settings?.units ?? first,
       setUnits: (units) => {
@@ -77,7 +78,7 @@ export function SettingsProvider(props: {
           seenHints: station ? [...new Set([...old.seenHints, station])] : [],
         })),
     };
-  }, [cache, first, settings]);
+  }, [change, first, settings]);
   return <Context value={value}>{props.children}</Context>;
 }
 

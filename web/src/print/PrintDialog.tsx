@@ -1,3 +1,4 @@
+import ToggleButton from '@mui/material/ToggleButton';
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
@@ -44,19 +45,19 @@ export function PrintDialog(props: {
       <DialogContent>
         <div className="tools-row" role="group" aria-label="sheet">
           {sheets.map(([name, words]) => (
-            <button key={name} className="plain" aria-pressed={sheet === name} onClick={() => setSheet(name)}>
+            <ToggleButton key={name} value="on" selected={sheet === name} onClick={() => setSheet(name)}>
               {words}
-            </button>
+            </ToggleButton>
           ))}
         </div>
         <div className="tools-row" role="group" aria-label="paper">
           <span className="label">paper</span>
-          <button className="plain" aria-pressed={paper === 'a4'} onClick={() => setPaper('a4')}>
+          <ToggleButton value="on" selected={paper === 'a4'} onClick={() => setPaper('a4')}>
             A4
-          </button>
-          <button className="plain" aria-pressed={paper === 'letter'} onClick={() => setPaper('letter')}>
+          </ToggleButton>
+          <ToggleButton value="on" selected={paper === 'letter'} onClick={() => setPaper('letter')}>
             Letter
-          </button>
+          </ToggleButton>
           <span className="label">Print at 100 %, then measure the check bar.</span>
         </div>
         <div role="region" aria-label="the sheet" tabIndex={0} className="sheet-shown">

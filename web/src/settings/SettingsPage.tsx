@@ -1,3 +1,5 @@
+import Button from '@mui/material/Button';
+import ToggleButton from '@mui/material/ToggleButton';
 import { useState } from 'react';
 import { Refused } from '../api/client';
 import type { School } from '../api/types';
@@ -69,9 +71,9 @@ export function SettingsPage() {
       <Measures />
       <section>
         <h2>First hints</h2>
-        <button className="plain" disabled={!seenHints?.length} onClick={() => seeHint()}>
+        <Button disabled={!seenHints?.length} onClick={() => seeHint()}>
           show them all again
-        </button>
+        </Button>
       </section>
     </div>
   );
@@ -91,14 +93,15 @@ function Choice<T extends string>(props: {
     <div className="tools-row" role="group" aria-label={props.label}>
       <span className="label">{props.label}</span>
       {props.choices.map(([word, means]) => (
-        <button
+        <ToggleButton
           key={word}
-          className="plain"
-          aria-pressed={props.value === word}
+
+          value="on"
+          selected={props.value === word}
           onClick={() => props.onTake(word)}
         >
           {means}
-        </button>
+        </ToggleButton>
       ))}
     </div>
   );
@@ -153,19 +156,16 @@ function Measures() {
                 onChange={(mm) => ask((old) => old.map((x, i) => (i === at ? { ...x, mm } : x)))}
               />
             </dl>
-            <button
-              className="plain"
+            <Button
               aria-label={`forget ${m.name}`}
               onClick={() => void ask((old) => old.filter((_, i) => i !== at))}
             >
               forget
-            </button>
+            </Button>
           </li>
         ))}
       </ul>
-      <button className="plain" onClick={() => void ask((old) => [...old, { name: free(), mm: 10 }])}>
-        add a measure
-      </button>
+      <Button onClick={() => void ask((old) => [...old, { name: free(), mm: 10 }])}>add a measure</Button>
       {wrong && (
         <p className="wrong" role="alert">
           {wrong}

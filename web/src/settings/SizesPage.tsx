@@ -1,3 +1,5 @@
+import Button from '@mui/material/Button';
+import ToggleButton from '@mui/material/ToggleButton';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { lazy, Suspense, useState } from 'react';
 import { api } from '../api/client';
@@ -50,9 +52,9 @@ export function SizesPage() {
       <aside className="side" aria-label="size">
         <div className="tools-row tight" role="group" aria-label="what is worn">
           {WORN.map(([w, name]) => (
-            <button key={w} className="plain" aria-pressed={w === worn} onClick={() => setWorn(w)}>
+            <ToggleButton key={w} value="on" selected={w === worn} onClick={() => setWorn(w)}>
               {name}
-            </button>
+            </ToggleButton>
           ))}
         </div>
         {has && (
@@ -106,9 +108,7 @@ export function SizesPage() {
           </p>
         )}
         {has && <p className="why">Because: {has.size.because}.</p>}
-        <button className="plain" onClick={() => setPrinting(true)}>
-          print a strip to wrap round
-        </button>
+        <Button onClick={() => setPrinting(true)}>print a strip to wrap round</Button>
       </aside>
       {printing && (
         <Suspense>

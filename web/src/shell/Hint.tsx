@@ -1,3 +1,4 @@
+import Button from '@mui/material/Button';
 import { useSettings } from '../kit/settings';
 
 /** What each place is for and what to do first; a sentence or two. */
@@ -24,9 +25,7 @@ export function Hint(props: {
   return (
     <div className="hint-line" role="note">
       <span>{says}</span>
-      <button className="plain" onClick={() => seeHint(props.station)}>
-        got it
-      </button>
+      <Button onClick={() => seeHint(props.station)}>got it</Button>
     </div>
   );
 }

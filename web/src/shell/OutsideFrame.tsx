@@ -1,3 +1,4 @@
+import Button from '@mui/material/Button';
 import { useQuery } from '@tanstack/react-query';
 import { Suspense } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
@@ -32,12 +33,12 @@ export function OutsideFrame() {
       <header className="head">
         <h1>Etui</h1>
         <div className="tools">
-          <Link className="plain" to="/jobs">
+          <Button component={Link} to="/jobs">
             jobs
-          </Link>
-          <Link className="plain" to="/sizes">
+          </Button>
+          <Button component={Link} to="/sizes">
             sizes
-          </Link>
+          </Button>
           <Tools />
         </div>
       </header>

@@ -1,3 +1,5 @@
+import { Entry } from '../kit/Entry';
+import Button from '@mui/material/Button';
 import { useQuery } from '@tanstack/react-query';
 import { lazy, Suspense, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
@@ -9,6 +11,7 @@ import { BenchProvider, useBench, useKeeping } from '../bench/bench';
 import { Coming } from '../kit/Coming';
 import { Hint } from './Hint';
 import { Knots, type Knot } from './Knots';
+import { Overtaken } from '../kit/Overtaken';
 import { thicknessOf } from '../kit/section';
 import { useSettings } from '../kit/settings';
 import { Tools } from './Tools';
@@ -105,9 +108,11 @@ function Frame() {
   useHotkeys('mod+z', keeping.undo, OUTSIDE_TYPING, [keeping]);
   useHotkeys(['mod+shift+z', 'mod+y'], keeping.redo, OUTSIDE_TYPING, [keeping]);
   useHotkeys('p', () => setPrinting(true));
-  const kept = keeping.keptAt
-    ? `kept ${new Date(keeping.keptAt).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit', hour12: false })}`
-    : 'keeping…';
+  const kept = keeping.away
+    ? 'Etui does not answer; what you changed waits'
+    : keeping.keptAt
+      ? `kept ${new Date(keeping.keptAt).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit', hour12: false })}`
+      : 'keeping…';
   return (
     <div className="frame">
       <header className="head">
@@ -117,18 +122,16 @@ function Frame() {
         <span aria-hidden="true">/</span>
         <Name key={bench.piece.name} />
         <div className="tools">
-          <span className="kept" role="status">
+          <span className={keeping.away ? 'kept away' : 'kept'} role="status">
             {kept}
           </span>
-          <button className="plain" disabled={!keeping.canUndo} onClick={keeping.undo}>
+          <Button disabled={!keeping.canUndo} onClick={keeping.undo}>
             undo
-          </button>
-          <button className="plain" disabled={!keeping.canRedo} onClick={keeping.redo}>
+          </Button>
+          <Button disabled={!keeping.canRedo} onClick={keeping.redo}>
             redo
-          </button>
-          <button className="plain" onClick={() => setPrinting(true)}>
-            print
-          </button>
+          </Button>
+          <Button onClick={() => setPrinting(true)}>print</Button>
           <Tools />
         </div>
       </header>
@@ -164,7 +167,7 @@ function Name() {
   };
   return (
     <h1>
-      <input
+      <Entry
         className="title-edit"
         aria-label="name of the piece"
         value={typed}
@@ -185,20 +188,7 @@ function Name() {
 function Refusals() {
   const { problem, conflict, dismiss, takeTheirs, keepMine } = useKeeping();
   if (conflict) {
-    return (
-      <div className="advice mind wide" role="alert">
-        <b>Changed in another window</b> Version {conflict.version} was kept there while you worked on an
-        older one. Nothing is lost: both stay in the history.
-        <div>
-          <button className="plain" onClick={keepMine}>
-            keep what is here
-          </button>
-          <button className="plain" onClick={takeTheirs}>
-            take the other
-          </button>
-        </div>
-      </div>
-    );
+    return <Overtaken version={conflict.version} onMine={keepMine} onTheirs={takeTheirs} />;
   }
   if (!problem) return null;
   return (
@@ -208,9 +198,7 @@ function Refusals() {
         ? problem.violations.map((v) => `${v.path} was ${v.value}: ${v.limit}`).join('; ')
         : problem.detail}
       . The piece stands as it was.
-      <button className="plain" onClick={dismiss}>
-        all right
-      </button>
+      <Button onClick={dismiss}>all right</Button>
     </div>
   );
 }

@@ -1,3 +1,5 @@
+import Button from '@mui/material/Button';
+import ToggleButton from '@mui/material/ToggleButton';
 import { useColorScheme } from '@mui/material/styles';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link } from 'react-router';
@@ -22,23 +24,23 @@ export function Tools() {
     <>
       <span role="group" aria-label="unit">
         {UNITS.map(([unit, name]) => (
-          <button key={unit} className="plain" aria-pressed={units === unit} onClick={() => setUnits(unit)}>
+          <ToggleButton key={unit} value="on" selected={units === unit} onClick={() => setUnits(unit)}>
             {name}
-          </button>
+          </ToggleButton>
         ))}
       </span>
-      <Link className="plain" to="/tools">
+      <Button component={Link} to="/tools">
         tools
-      </Link>
-      <Link className="plain" to="/settings">
+      </Button>
+      <Button component={Link} to="/settings">
         settings
-      </Link>
-      <Link className="plain" to="/help/model">
+      </Button>
+      <Button component={Link} to="/help/model">
         guide
-      </Link>
-      <button className="plain" aria-pressed={dark} onClick={() => setMode(dark ? 'light' : 'dark')}>
+      </Button>
+      <ToggleButton value="on" selected={dark} onClick={() => setMode(dark ? 'light' : 'dark')}>
         lamp
-      </button>
+      </ToggleButton>
     </>
   );
 }

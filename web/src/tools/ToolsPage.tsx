@@ -1,3 +1,5 @@
+import Button from '@mui/material/Button';
+import ToggleButton from '@mui/material/ToggleButton';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, Refused } from '../api/client';
@@ -80,8 +82,7 @@ export function ToolsPage() {
                 onChange={(sizeMm) => put({ sizeMm })}
               />
             </dl>
-            <button
-              className="plain"
+            <Button
               onClick={() =>
                 save.mutate(
                   tools.filter((t) => t.id !== tool.id),
@@ -90,7 +91,7 @@ export function ToolsPage() {
               }
             >
               I do not own this
-            </button>
+            </Button>
           </>
         ) : (
           <p className="why">
@@ -106,20 +107,18 @@ export function ToolsPage() {
       </aside>
       <div className="across tools-row">
         {others.map((t) => (
-          <button key={t.id} className="plain" aria-pressed={t.id === chosen} onClick={() => setChosen(t.id)}>
+          <ToggleButton key={t.id} value="on" selected={t.id === chosen} onClick={() => setChosen(t.id)}>
             {t.name || words(t.kind)} {thickness(t.sizeMm, units)}
-          </button>
+          </ToggleButton>
         ))}
         <span className="apart" />
-        <button className="plain" onClick={add}>
-          add a tool
-        </button>
-        <button className="plain" disabled={!kept.data.canUndo} onClick={() => undo.mutate()}>
+        <Button onClick={add}>add a tool</Button>
+        <Button disabled={!kept.data.canUndo} onClick={() => undo.mutate()}>
           undo
-        </button>
-        <button className="plain" disabled={!kept.data.canRedo} onClick={() => redo.mutate()}>
+        </Button>
+        <Button disabled={!kept.data.canRedo} onClick={() => redo.mutate()}>
           redo
-        </button>
+        </Button>
       </div>
     </div>
   );

@@ -40,9 +40,9 @@ export function Bin() {
         {count === 0
           ? 'The bin is empty. What is taken off the tray or put away lies here until the bin is emptied.'
           : 'What lies here can be put back, with its whole history.'}{' '}
-        <Link className="plain" to="/tray">
+        <Button component={Link} to="/tray">
           to the tray
-        </Link>
+        </Button>
       </p>
       {wrong && <p role="alert">{reason(wrong)}</p>}
       <Rows title="Pieces" rows={pieces} onBack={(id) => back.mutate({ id, job: false })} />

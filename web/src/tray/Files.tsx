@@ -81,9 +81,9 @@ export function Files() {
   };
   return (
     <span className="apart">
-      <button className="plain" disabled={take.isPending} onClick={() => chooser.current?.click()}>
+      <Button disabled={take.isPending} onClick={() => chooser.current?.click()}>
         {take.isPending ? 'reading …' : 'open files'}
-      </button>
+      </Button>
       <input
         ref={chooser}
         type="file"
@@ -95,9 +95,7 @@ export function Files() {
           e.target.value = '';
         }}
       />
-      <a className="plain" href="/api/pieces/export">
-        save all
-      </a>
+      <Button href="/api/pieces/export">save all</Button>
       <Dialog open={Boolean(asks)} onClose={() => setAsks(undefined)} aria-labelledby="existing-title">
         <DialogTitle id="existing-title">On the tray already</DialogTitle>
         <DialogContent>

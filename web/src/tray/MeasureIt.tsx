@@ -1,3 +1,5 @@
+import Button from '@mui/material/Button';
+import ToggleButton from '@mui/material/ToggleButton';
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
@@ -73,9 +75,9 @@ export function MeasureIt() {
     <div className="bench measure-it">
       <div className="measure-left">
         <div className="tools-row">
-          <Link to="/tray" className="plain">
+          <Button component={Link} to="/tray">
             back to the tray
-          </Link>
+          </Button>
           <h2 style={{ fontSize: 20, marginLeft: 8 }}>I have one: measure it</h2>
         </div>
         {plan.data ? (
@@ -141,9 +143,9 @@ export function MeasureIt() {
         </dl>
         <div className="tools-row" role="group" aria-label="how it fails">
           {FAILURES.map(([word, label]) => (
-            <button key={word} className="plain" aria-pressed={word === fails} onClick={() => setFails(word)}>
+            <ToggleButton key={word} value="on" selected={word === fails} onClick={() => setFails(word)}>
               {label}
-            </button>
+            </ToggleButton>
           ))}
         </div>
         {found.error ? (
@@ -156,9 +158,9 @@ export function MeasureIt() {
             <ol className="ways" aria-busy={found.isPlaceholderData}>
               {found.data?.ways.map((way) => (
                 <li key={way.instead}>
-                  <button className="plain" disabled={make.isPending} onClick={() => make.mutate(way)}>
+                  <Button disabled={make.isPending} onClick={() => make.mutate(way)}>
                     {way.instead}
-                  </button>
+                  </Button>
                   <span>
                     {NEEDS[way.needs]}
                     {way.holdsN !== undefined && (

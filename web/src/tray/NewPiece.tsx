@@ -32,9 +32,9 @@ export function NewPiece() {
   return (
     <div>
       <div className="tools-row" style={{ marginBottom: 12 }}>
-        <Link to="/tray" className="plain">
+        <Button component={Link} to="/tray">
           back to the tray
-        </Link>
+        </Button>
         <h2 style={{ fontSize: 20, marginLeft: 8 }}>Which form?</h2>
       </div>
       <div className="grid-cards">

@@ -88,22 +88,12 @@ export function Tray() {
           {laid && `, each square ${matSquare(laid.scale)} mm`}
         </span>
         <span className="scales">
-          <button
-            className="plain"
-            disabled={nearer <= -4}
-            aria-label="draw smaller"
-            onClick={() => setNearer(nearer - 1)}
-          >
+          <Button disabled={nearer <= -4} aria-label="draw smaller" onClick={() => setNearer(nearer - 1)}>
             −
-          </button>
-          <button
-            className="plain"
-            disabled={nearer >= 8}
-            aria-label="draw larger"
-            onClick={() => setNearer(nearer + 1)}
-          >
+          </Button>
+          <Button disabled={nearer >= 8} aria-label="draw larger" onClick={() => setNearer(nearer + 1)}>
             +
-          </button>
+          </Button>
         </span>
         {sums(pieces ?? []).map(([metal, mm]) => (
           <span key={metal}>
@@ -118,15 +108,13 @@ export function Tray() {
         ) : (
           <>
             <Files />
-            <button className="plain" onClick={() => setChosen(new Set())}>
-              choose several
-            </button>
-            <Link to="/tray/bin" className="plain">
+            <Button onClick={() => setChosen(new Set())}>choose several</Button>
+            <Button component={Link} to="/tray/bin">
               bin
-            </Link>
-            <Link to="/tray/measure" className="plain">
+            </Button>
+            <Button component={Link} to="/tray/measure">
               I have one: measure it
-            </Link>
+            </Button>
             <Button component={Link} to="/tray/new" variant="contained">
               New piece
             </Button>
@@ -197,12 +185,12 @@ function EmptyTray() {
         <Button component={Link} to="/tray/new" variant="contained">
           New piece
         </Button>{' '}
-        <Link to="/tray/measure" className="plain">
+        <Button component={Link} to="/tray/measure">
           I have one: measure it
-        </Link>
-        <Link to="/tray/bin" className="plain">
+        </Button>
+        <Button component={Link} to="/tray/bin">
           bin
-        </Link>
+        </Button>
         <Files />
       </p>
     </section>
@@ -308,15 +296,15 @@ const OnTray = memo(function OnTray(props: {
           {says}
         </span>
       </Link>
-      <button
-        className="plain tray-more"
+      <Button
+        className="tray-more"
         aria-label={`more for ${piece.name}`}
         aria-haspopup="menu"
         style={{ left: at.left + (at.width + 214) / 2 - 34, top: at.top + drawn.height - 2 }}
         onClick={(e) => setAnchor(e.currentTarget)}
       >
         ⋯
-      </button>
+      </Button>
       <Menu open={Boolean(anchor)} anchorEl={anchor} onClose={() => setAnchor(undefined)}>
         <MenuItem onClick={() => void go(`/pieces/${piece.id}/make`)}>Make it</MenuItem>
         <MenuItem onClick={() => many.mutate()}>Make many</MenuItem>

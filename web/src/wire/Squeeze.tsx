@@ -1,3 +1,4 @@
+import Button from '@mui/material/Button';
 import { memo, useRef } from 'react';
 import type { ElementPlan, Metal } from '../api/types';
 import { grams, load } from '../kit/units';
@@ -58,9 +59,9 @@ export const Squeeze = memo(function Squeeze(props: {
         ))}
       </svg>
       <div>
-        <button className="plain" onClick={() => move.current.forEach((a) => a.beginElement())}>
+        <Button onClick={() => move.current.forEach((a) => a.beginElement())}>
           {planned.squeezed ? 'squeeze it' : 'pull it'} with {grams(pull.loadN)}
-        </button>
+        </Button>
         <p>
           {pull.beyond ? (
             <>It gapes: no part of the wire carries {load(pull.loadN)}.</>

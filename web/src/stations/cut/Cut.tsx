@@ -1,3 +1,9 @@
+import Button from '@mui/material/Button';
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
 import type { StrandPlan } from '../../api/types';
 import { useBench } from '../../bench/bench';
 import { useSettings } from '../../kit/settings';
@@ -16,12 +22,8 @@ export function Cut() {
       <CutTable strands={plan.strands} address={`/api/pieces/${id}`} />
       <p className="tools-row">
         <span className="label">the outline in mm, for drawing and cutting programs:</span>
-        <a className="plain" href={`/api/pieces/${id}/outline?format=svg`}>
-          SVG
-        </a>
-        <a className="plain" href={`/api/pieces/${id}/outline?format=dxf`}>
-          DXF
-        </a>
+        <Button href={`/api/pieces/${id}/outline?format=svg`}>SVG</Button>
+        <Button href={`/api/pieces/${id}/outline?format=dxf`}>DXF</Button>
       </p>
       {plan.strands.map((s) => (
         <StrandMarks key={s.id} strand={s} />
@@ -52,27 +54,27 @@ function StrandMarks(props: {
       <div className="tape">
         <Tape strand={strand} {...still} />
       </div>
-      <table className="table" style={{ maxWidth: 760 }}>
-        <caption style={{ textAlign: 'left', fontSize: 20, fontWeight: 650 }}>
+      <Table style={{ maxWidth: 760 }}>
+        <caption>
           Marks, {strand.title}: from the trued {marks[0]?.from === 'end' ? 'end' : 'beginning'}
         </caption>
-        <thead>
-          <tr>
-            <th className="n">at</th>
-            <th className="n">or</th>
-            <th>what</th>
-          </tr>
-        </thead>
-        <tbody>
+        <TableHead>
+          <TableRow>
+            <TableCell align="right">at</TableCell>
+            <TableCell align="right">or</TableCell>
+            <TableCell>what</TableCell>
+          </TableRow>
+        </TableHead>
+        <TableBody>
           {marks.map((m) => (
-            <tr key={m.label + m.atMm}>
-              <td className="n">{length(m.atMm, units)}</td>
-              <td className="n">{length(m.atMm, other)}</td>
-              <td>{m.label}</td>
-            </tr>
+            <TableRow key={m.label + m.atMm}>
+              <TableCell align="right">{length(m.atMm, units)}</TableCell>
+              <TableCell align="right">{length(m.atMm, other)}</TableCell>
+              <TableCell>{m.label}</TableCell>
+            </TableRow>
           ))}
-        </tbody>
-      </table>
+        </TableBody>
+      </Table>
     </section>
   );
 }

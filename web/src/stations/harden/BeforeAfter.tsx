@@ -1,3 +1,8 @@
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
 import { memo } from 'react';
 import type { ElementPlan, StrandPlan } from '../../api/types';
 import { useSettings } from '../../kit/settings';
@@ -49,27 +54,31 @@ export const BeforeAfter = memo(function BeforeAfter(props: {
     .filter(([, a, b]) => a !== '–' || b !== '–');
   const changes = before !== undefined && before !== now;
   return (
-    <table className="table compare">
+    <Table className="compare">
       {changes && (
-        <thead>
-          <tr>
-            <th aria-label="figure" />
-            <th className="n">before</th>
-            <th className="n">after</th>
-          </tr>
-        </thead>
+        <TableHead>
+          <TableRow>
+            <TableCell aria-label="figure" />
+            <TableCell align="right">before</TableCell>
+            <TableCell align="right">after</TableCell>
+          </TableRow>
+        </TableHead>
       )}
-      <tbody>
+      <TableBody>
         {shown.map(([label, a, b]) => (
-          <tr key={label}>
-            <td>{label}</td>
-            {changes && <td className={`n${a === b ? ' alike' : ''}`}>{a}</td>}
-            <td className={`n${changes && a === b ? ' alike' : ''}`} data-row={label}>
+          <TableRow key={label}>
+            <TableCell>{label}</TableCell>
+            {changes && (
+              <TableCell align="right" className={a === b ? 'alike' : undefined}>
+                {a}
+              </TableCell>
+            )}
+            <TableCell align="right" className={changes && a === b ? 'alike' : undefined} data-row={label}>
               {b}
-            </td>
-          </tr>
+            </TableCell>
+          </TableRow>
         ))}
-      </tbody>
-    </table>
+      </TableBody>
+    </Table>
   );
 });

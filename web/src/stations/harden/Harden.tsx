@@ -1,3 +1,5 @@
+import Button from '@mui/material/Button';
+import ToggleButton from '@mui/material/ToggleButton';
 import { useQuery } from '@tanstack/react-query';
 import { memo, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
@@ -152,23 +154,24 @@ export function Harden() {
           <StrandSwitch />
           <span className="label">hammer</span>
           {FACES.map(([label, kind]) => (
-            <button
+            <ToggleButton
               key={kind}
-              className="plain"
-              aria-pressed={face === kind}
+
+              value="on"
+              selected={face === kind}
               onClick={() => {
                 setFace(kind);
                 setPicked(subject);
               }}
             >
               {label}
-            </button>
+            </ToggleButton>
           ))}
           <span className="label rule">or</span>
           {AT_ONCE.map(([label, op, kind]) => (
-            <button
+            <Button
               key={op}
-              className="plain"
+
               title={kind && !owned.has(kind) ? 'not among your tools' : undefined}
               onClick={() =>
                 void change((p) => ({
@@ -178,11 +181,16 @@ export function Harden() {
               }
             >
               {label}
-            </button>
+            </Button>
           ))}
-          <button className="plain apart" aria-pressed={comparing} onClick={() => setComparing(!comparing)}>
+          <ToggleButton
+            className="apart"
+            value="on"
+            selected={comparing}
+            onClick={() => setComparing(!comparing)}
+          >
             compare two
-          </button>
+          </ToggleButton>
         </div>
         {comparing ? (
           <PairPart index={index} />

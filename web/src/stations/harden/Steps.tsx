@@ -1,3 +1,5 @@
+import Slider from '@mui/material/Slider';
+import Button from '@mui/material/Button';
 import {
   DndContext,
   PointerSensor,
@@ -27,27 +29,21 @@ export const Steps = memo(function Steps(props: {
   return (
     <div className="scrub">
       <div className="scrub-line">
-        <button className="plain" aria-label="earlier" disabled={at === 0} onClick={() => onGo(at - 1)}>
+        <Button aria-label="earlier" disabled={at === 0} onClick={() => onGo(at - 1)}>
           ◄ ,
-        </button>
-        <input
-          type="range"
+        </Button>
+        <Slider
           aria-label="step of the work"
-          aria-valuetext={`${at}: ${words}`}
+          getAriaValueText={() => `${at}: ${words}`}
           min={0}
           max={operations.length}
           step={1}
           value={at}
-          onChange={(e) => onGo(Number(e.target.value))}
+          onChange={(_, to) => onGo(to as number)}
         />
-        <button
-          className="plain"
-          aria-label="later"
-          disabled={at === operations.length}
-          onClick={() => onGo(at + 1)}
-        >
+        <Button aria-label="later" disabled={at === operations.length} onClick={() => onGo(at + 1)}>
           . ►
-        </button>
+        </Button>
       </div>
       <DndContext
         sensors={sensors}

@@ -1,3 +1,4 @@
+import Slider from '@mui/material/Slider';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { memo, useMemo, useState } from 'react';
 import { api } from '../../api/client';
@@ -66,17 +67,18 @@ export const ThicknessPull = memo(function ThicknessPull(props: {
   if (!scale) return <div ref={ref} aria-busy="true" />;
   const least = scale.rungs.at(-1)?.toMm ?? scale.fromMm;
   const now = held ?? done?.toMm ?? scale.fromMm;
+  const thick = (by: number) => Math.round((scale.fromMm - by) * 100) / 100;
   const pull = (by: number) => {
-    const toMm = Math.round((scale.fromMm - by) * 100) / 100;
+    const toMm = thick(by);
     setHeld(toMm);
     props.onPull(flattened(piece, strand, element, face, toMm, scale));
   };
-  const letGo = () => {
-    if (held === undefined) return;
-    const taken = change((p) => flattened(p, strand, element, face, held, scale));
+  const letGo = (by: number) => {
+    const toMm = thick(by);
+    const taken = change((p) => flattened(p, strand, element, face, toMm, scale));
     void taken.then(() => {
       props.onPull(undefined);
-      setHeld((now) => (now === held ? undefined : now));
+      setHeld((last) => (last === toMm ? undefined : last));
     });
   };
   const as = stationOf(planned, element);
@@ -98,18 +100,15 @@ export const ThicknessPull = memo(function ThicknessPull(props: {
             : 'thick, as bought: pull to the right'}
         </span>
       </div>
-      <input
-        type="range"
+      <Slider
         aria-label="flatten by"
-        aria-valuetext={`to ${thickness(now, units)}`}
+        getAriaValueText={(by) => `to ${thickness(thick(by), units)}`}
         min={0}
         max={Math.round((scale.fromMm - least) * 100) / 100}
         step={0.01}
         value={Math.max(0, Math.round((scale.fromMm - now) * 100) / 100)}
-        onChange={(e) => pull(Number(e.target.value))}
-        onPointerUp={letGo}
-        onKeyUp={letGo}
-        onBlur={letGo}
+        onChange={(_, by) => pull(by as number)}
+        onChangeCommitted={(_, by) => letGo(by as number)}
       />
       {width > 0 && (
         <svg

@@ -1,3 +1,4 @@
+import { Entry } from '../../kit/Entry';
 import type { Element, ElementPlan } from '../../api/types';
 import { useBench } from '../../bench/bench';
 import { ChoiceField } from '../../kit/ChoiceField';
@@ -235,9 +236,9 @@ function Corners(props: {
     <div>
       <dt>corners, mm</dt>
       <dd>
-        <input
+        <Entry
           key={text}
-          className="field corners"
+          wide={190}
           aria-label="corners, x y in mm, divided by commas"
           defaultValue={text}
           onBlur={(e) => e.target.value !== text && take(e.target.value)}

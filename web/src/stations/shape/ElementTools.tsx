@@ -1,3 +1,4 @@
+import Button from '@mui/material/Button';
 import type { Element, Strand } from '../../api/types';
 import { useBench } from '../../bench/bench';
 import { addElement, freeId, moveElement, removeElement } from '../../bench/edit';
@@ -26,36 +27,30 @@ export function ElementTools(props: {
     <div className="tools-row">
       <span className="label">add {id ? 'after it' : 'at the end'}</span>
       {addable(kinds, strand).map((a) => (
-        <button key={a.words} className="plain" onClick={() => void add(a.words, a.make)}>
+        <Button key={a.words} onClick={() => void add(a.words, a.make)}>
           {a.words}
-        </button>
+        </Button>
       ))}
       <span className="apart" />
       {id ? (
         <>
-          <button
-            className="plain"
-            disabled={at <= 0}
-            onClick={() => void change((p) => moveElement(p, index, id, -1))}
-          >
+          <Button disabled={at <= 0} onClick={() => void change((p) => moveElement(p, index, id, -1))}>
             move to the start
-          </button>
-          <button
-            className="plain"
+          </Button>
+          <Button
             disabled={at >= strand.elements.length - 1}
             onClick={() => void change((p) => moveElement(p, index, id, 1))}
           >
             move to the end
-          </button>
-          <button
-            className="plain"
+          </Button>
+          <Button
             disabled={strand.elements.length < 2}
             onClick={() =>
               void change((p) => removeElement(p, index, id)).then(() => props.onChoose(undefined))
             }
           >
             remove
-          </button>
+          </Button>
         </>
       ) : (
         <span className="label">choose a part on the form or the tape: ← →, change it: ↑ ↓</span>

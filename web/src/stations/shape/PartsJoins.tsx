@@ -1,3 +1,4 @@
+import Button from '@mui/material/Button';
 import type { Join, Part } from '../../api/types';
 import { useBench } from '../../bench/bench';
 import { ChoiceField } from '../../kit/ChoiceField';
@@ -64,30 +65,23 @@ export function PartsJoins() {
             choices={[{ address: NOWHERE, label: 'nowhere yet' }, ...places]}
             onChange={(on) => void setPart(i, { on })}
           />
-          <button className="plain" onClick={() => void removePart(i)}>
-            take the {words(part.id ?? 'part')} away
-          </button>
+          <Button onClick={() => void removePart(i)}>take the {words(part.id ?? 'part')} away</Button>
         </dl>
       ))}
       {piece.joins.map((join, i) => (
         <dl className="rows part" key={i} aria-label={`join ${i + 1}`}>
           <Addressed label="join" value={join.a} choices={sides} onChange={(a) => void setJoin(i, { a })} />
           <Addressed label="with" value={join.b} choices={sides} onChange={(b) => void setJoin(i, { b })} />
-          <button
-            className="plain"
-            onClick={() => void change((p) => ({ ...p, joins: p.joins.filter((_, k) => k !== i) }))}
-          >
+          <Button onClick={() => void change((p) => ({ ...p, joins: p.joins.filter((_, k) => k !== i) }))}>
             undo this join
-          </button>
+          </Button>
         </dl>
       ))}
       <div className="tools-row">
-        <button className="plain" onClick={() => void addPart()}>
-          add a part
-        </button>
-        <button className="plain" disabled={sides.length < 2} onClick={() => void addJoin()}>
+        <Button onClick={() => void addPart()}>add a part</Button>
+        <Button disabled={sides.length < 2} onClick={() => void addJoin()}>
           add a join
-        </button>
+        </Button>
       </div>
     </details>
   );

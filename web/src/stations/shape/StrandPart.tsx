@@ -1,3 +1,4 @@
+import Button from '@mui/material/Button';
 import type { Strand } from '../../api/types';
 import { useBench } from '../../bench/bench';
 import { ChoiceField } from '../../kit/ChoiceField';
@@ -34,23 +35,21 @@ export function StrandPart(props: {
         <ChoiceField label="in pairs" value={pairs} choices={Object.values(PAIRS)} onChange={pair} />
       </dl>
       <div className="tools-row">
-        <button
-          className="plain"
+        <Button
           onClick={() =>
             void change((p) => addStrand(p, index)).then((taken) => taken && take(piece.strands.length))
           }
         >
           add a strand
-        </button>
-        <button
-          className="plain"
+        </Button>
+        <Button
           disabled={piece.strands.length < 2}
           onClick={() =>
             void change((p) => removeStrand(p, index)).then((taken) => taken && take(Math.max(0, index - 1)))
           }
         >
           take this one out
-        </button>
+        </Button>
       </div>
     </details>
   );

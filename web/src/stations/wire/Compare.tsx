@@ -1,3 +1,8 @@
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
 import type { FieldCell, Plan } from '../../api/types';
 import { useSettings } from '../../kit/settings';
 import { length, load, mass, money, thickness, words } from '../../kit/units';
@@ -38,31 +43,33 @@ export function Compare(props: {
     ['fails at', (c) => failing(c, plan) || 'nothing'],
   ];
   return (
-    <table className="table compare">
-      <thead>
-        <tr>
-          <th aria-label="figure" />
-          <th className="n">taken</th>
-          {tried && <th className="n">{props.trying}</th>}
-        </tr>
-      </thead>
-      <tbody>
+    <Table className="compare">
+      <TableHead>
+        <TableRow>
+          <TableCell aria-label="figure" />
+          <TableCell align="right">taken</TableCell>
+          {tried && <TableCell align="right">{props.trying}</TableCell>}
+        </TableRow>
+      </TableHead>
+      <TableBody>
         {rows.map(([label, value]) => {
           const mine = value(taken);
           const other = tried?.refused ? 'cannot be made' : tried ? value(tried) : undefined;
           return (
-            <tr key={label}>
-              <td>{label}</td>
-              <td className={`n${other === mine ? ' alike' : ''}`}>{mine}</td>
+            <TableRow key={label}>
+              <TableCell>{label}</TableCell>
+              <TableCell align="right" className={other === mine ? 'alike' : undefined}>
+                {mine}
+              </TableCell>
               {other !== undefined && (
-                <td className={`n${other === mine ? ' alike' : ''}`} data-row={label}>
+                <TableCell align="right" className={other === mine ? 'alike' : undefined} data-row={label}>
                   {other}
-                </td>
+                </TableCell>
               )}
-            </tr>
+            </TableRow>
           );
         })}
-      </tbody>
-    </table>
+      </TableBody>
+    </Table>
   );
 }

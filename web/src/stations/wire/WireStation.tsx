@@ -1,3 +1,5 @@
+import Button from '@mui/material/Button';
+import ToggleButton from '@mui/material/ToggleButton';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { api, Refused } from '../../api/client';
@@ -94,14 +96,15 @@ export function WireStation() {
         <StrandSwitch />
         <div className="tools-row tight" role="group" aria-label="metal of the field">
           {metals.data?.map((m) => (
-            <button
+            <ToggleButton
               key={m.metal}
-              className="plain"
-              aria-pressed={m.metal === metal}
+
+              value="on"
+              selected={m.metal === metal}
               onClick={() => setPractice(m.metal === wire.metal ? undefined : m.metal)}
             >
               {SHORT[m.metal] ?? words(m.metal)}
-            </button>
+            </ToggleButton>
           ))}
         </div>
         {field.data && field.data.cells.length > 0 && (
@@ -121,9 +124,9 @@ export function WireStation() {
         <div className="tools-row" role="group" aria-label="gauge system">
           <span className="label">gauges</span>
           {SYSTEMS.map((s) => (
-            <button key={s} className="plain" aria-pressed={s === system} onClick={() => setSystem(s)}>
+            <ToggleButton key={s} value="on" selected={s === system} onClick={() => setSystem(s)}>
               {s}
-            </button>
+            </ToggleButton>
           ))}
           <span className="apart field-legend">
             <i className="line" /> parts what holds from what fails <i className="hatch" /> stop
@@ -136,9 +139,7 @@ export function WireStation() {
           <p className="advice">
             <b>practice</b> The field is of {words(practice)}; the piece stays of {words(wire.metal)} until a
             cell is pressed.{' '}
-            <button className="plain" onClick={() => setPractice(undefined)}>
-              back to {words(wire.metal)}
-            </button>
+            <Button onClick={() => setPractice(undefined)}>back to {words(wire.metal)}</Button>
           </p>
         )}
         <Compare

@@ -106,9 +106,8 @@ class HardenTest {
         assertThat(page.getByTestId("holds"))
                 .containsText(grams(plan(http, page).at("/strands/0/elements/1/holdN")));
         assertThat(page.locator(".advice").first()).containsText("wants 1.02 kg");
-        Locator scale = page.getByLabel("flatten by");
         assertThat(page.locator(".pull")).containsText("holds from");
-        BoundingBox box = scale.boundingBox();
+        BoundingBox box = page.locator(".pull .MuiSlider-root").boundingBox();
         page.mouse().move(box.x + 8, box.y + box.height / 2);
         page.mouse().down();
         for (int i = 1; i <= 10; i++) {
@@ -430,7 +429,7 @@ class HardenTest {
     }
 
     private static void pull(Page page) {
-        BoundingBox box = page.getByLabel("flatten by").boundingBox();
+        BoundingBox box = page.locator(".pull .MuiSlider-root").boundingBox();
         page.mouse().move(box.x + 8, box.y + box.height / 2);
         page.mouse().down();
         for (int i = 1; i <= 10; i++) {

@@ -91,7 +91,7 @@ class OwnWaysTest {
     @Test
     void units_goRoundByOneKey_andAreKept() {
         Page page = browser.open("/pieces/" + id("Hop S-hook") + "/cut");
-        Locator cut = page.locator(".table").first();
+        Locator cut = page.locator(".MuiTable-root").first();
         assertThat(cut).containsText(" mm");
         page.keyboard().press("m");
         assertThat(cut).containsText(Pattern.compile("\\d/(16|8|4|2) in"));
@@ -105,7 +105,7 @@ class OwnWaysTest {
         Page other = browser.open("/pieces/" + id("Hop S-hook") + "/cut");
         assertThat(button(other, "^in 1.32$")).hasAttribute("aria-pressed", "true");
         other.keyboard().press("m");
-        assertThat(other.locator(".table").first()).containsText(" mm");
+        assertThat(other.locator(".MuiTable-root").first()).containsText(" mm");
         page.close();
         other.close();
     }
@@ -225,7 +225,7 @@ class OwnWaysTest {
         Locator called = page.getByLabel("called");
         called.nth(1).fill("large");
         called.nth(1).press("Enter");
-        assertThat(page.locator(".table")).containsText("Bangle, large");
+        assertThat(page.locator(".MuiTable-root")).containsText("Bangle, large");
         assertThat(page.locator(".mat svg text")).hasCount(2);
         page.getByLabel("how many").nth(1).fill("0");
         page.getByLabel("how many").nth(1).press("Enter");
@@ -233,7 +233,7 @@ class OwnWaysTest {
         assertThat(page.locator(".big b")).hasText("10");
         page.getByLabel("how many").nth(1).press("Escape");
         button(page, "^undo$").click();
-        assertThat(page.locator(".table")).not().containsText("Bangle, large");
+        assertThat(page.locator(".MuiTable-root")).not().containsText("Bangle, large");
         page.getByLabel("due on").fill("2027-01-15");
         assertThat(page.locator(".side .due")).containsText("Friday 15 January");
         assertThat(Browser.seriousByAxe(page)).isEmpty();
@@ -248,7 +248,7 @@ class OwnWaysTest {
         assertThat(page.locator("h2").first()).containsText("Gauges");
         assertThat(page.locator("article").first()).containsText("ASTM B258");
         page.getByText("tools and their care").click();
-        assertThat(page.locator(".table")).containsText("flush cutters");
+        assertThat(page.locator(".MuiTable-root")).containsText("flush cutters");
         page.getByText("cautions").first().click();
         assertThat(page.locator(".cautions")).containsText("hydrogen sulfide");
         page.close();

@@ -39,13 +39,13 @@ class ViewsTest {
             Map.entry("/settings", ".measures li"),
             Map.entry("/sizes", ".sizes-page svg"),
             Map.entry("/help/model", "article"),
-            Map.entry("/help/tools", ".table td"),
+            Map.entry("/help/tools", ".MuiTable-root td"),
             Map.entry("/help/cautions", ".cautions dd"),
             Map.entry("wire", ".field-cell"),
             Map.entry("shape", "[data-testid=cut]"),
             Map.entry("harden", ".step"),
             Map.entry("colour", ".soon"),
-            Map.entry("cut", ".table"),
+            Map.entry("cut", ".MuiTable-root"),
             Map.entry("make", ".bench-card h1"),
             Map.entry("log", ".soon"));
 
