@@ -19,7 +19,7 @@ if (!root) throw new Error('no root element');
 
 // The policy of the page lets in only styles that carry its number.
 const nonce = document.querySelector<HTMLMetaElement>('meta[property="csp-nonce"]')?.nonce;
-const styles = createCache({ key: 'etui', ...(nonce && { nonce }) });
+const styles = createCache({ key: 'etui', prepend: true, ...(nonce && { nonce }) });
 
 addEventListener('beforeunload', holdBack);
 

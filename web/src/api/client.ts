@@ -176,11 +176,12 @@ export const api = {
   /** Two finished pieces compared. */
   pair: (
     question: { piece: Piece; strand: number; first: PairMeasures; second: PairMeasures },
+    units: ServerUnits,
     signal?: AbortSignal,
-  ) => ask<PairMend>('/api/pairs', question, signal),
+  ) => ask<PairMend>(`/api/pairs?units=${units}`, question, signal),
   /** A hook that was measured, and the ways out. */
-  measured: (question: MeasuredQuestion, signal?: AbortSignal) =>
-    ask<WaysOut>('/api/measured-hooks', question, signal),
+  measured: (question: MeasuredQuestion, units: ServerUnits, signal?: AbortSignal) =>
+    ask<WaysOut>(`/api/measured-hooks?units=${units}`, question, signal),
   /** What the calliper reads. */
   calliper: (aboutMm: number) => ask<{ mm: number; from: string }>('/api/calliper', { aboutMm }),
   tempers: () => data(client.GET('/api/tempers')),

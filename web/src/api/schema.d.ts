@@ -2609,6 +2609,8 @@ export interface components {
             cautions: components["schemas"]["Caution"][];
             /** @description wire and time for the whole piece */
             totals: components["schemas"]["PlanTotals"];
+            /** @description the bend that holds least of what it should; absent where nothing has to hold */
+            weakest?: components["schemas"]["PlanWeakest"];
         };
         PlanStrandPlan: {
             /** @description name of the strand */
@@ -2628,6 +2630,12 @@ export interface components {
             wireInWords: string;
             /** @description the nearest gauge in each of three systems, ~ where it is off by more than 2 %; empty for wire that is not round */
             gaugesInWords: string;
+            /** @description strain that drawing left in it before purchase */
+            boughtStrain: number;
+            /** @description strain added since purchase from which to mind, an estimate */
+            amberStrain: number;
+            /** @description strain added since purchase at which it may crack, an estimate */
+            redStrain: number;
             /** @description wire in the elements before any work, mm */
             netLengthMm: number;
             /** @description the trued strand: net, handle, tail and filing, rounded up, mm */
@@ -2641,26 +2649,26 @@ export interface components {
             handleAt: "start" | "end" | "both" | "none";
             /** @description mass of the finished wire, g */
             massG: number;
-            /** @description strain that drawing left in it before purchase */
-            boughtStrain: number;
-            /** @description strain added since purchase from which to mind, an estimate */
-            amberStrain: number;
-            /** @description strain added since purchase at which it may crack, an estimate */
-            redStrain: number;
+            /** @description what lies along the straight wire, from its beginning to its end */
+            tape: components["schemas"]["PlanOnTape"][];
             /** @description extents of the finished form */
             finished: components["schemas"]["PlanExtent"];
             /** @description centre line of the finished form: x, y, z, s, mm */
             outline: number[][];
             /** @description centre line of the second of a pair, beside the first: x, y, z, s, mm */
             second?: number[][];
-            /** @description elements in order along the wire */
-            elements: components["schemas"]["PlanElementPlan"][];
-            /** @description marks on the straight wire, in the order of the work */
-            marks: components["schemas"]["Mark"][];
             /** @description where it lies over itself */
             crossings: components["schemas"]["PlanOver"][];
             /** @description where no hammer may go */
             noHammer: components["schemas"]["NoHammerZone"][];
+            /** @description elements in order along the wire */
+            elements: components["schemas"]["PlanElementPlan"][];
+            /** @description id of the element that holds least of what it should; absent where none has to hold */
+            weakest?: string;
+            /** @description id of the element that has least left before it may crack */
+            mostWorked: string;
+            /** @description marks on the straight wire, in the order of the work */
+            marks: components["schemas"]["Mark"][];
             /** @description what is done to it, in order: the state of the same index is the wire afterwards */
             operations: components["schemas"]["PlanOperationPlan"][];
             /** @description states as asked for */
@@ -2676,6 +2684,16 @@ export interface components {
             /** @description up to what the maker can measure, mm */
             roundingMm: number;
         };
+        PlanOnTape: {
+            /** @description id of the element; absent for a handle and for spare wire */
+            element?: string;
+            /** @description name to read */
+            label: string;
+            /** @description where it begins from the beginning of the cut wire, mm */
+            fromMm: number;
+            /** @description where it ends, mm */
+            toMm: number;
+        };
         PlanExtent: {
             /** @description the long way, mm */
             widthMm: number;
@@ -2683,6 +2701,24 @@ export interface components {
             heightMm: number;
             /** @description out of the plane, mm */
             depthMm: number;
+        };
+        PlanOver: {
+            /** @description position of the lower limb along the wire, mm */
+            underMm: number;
+            /** @description position of the upper limb, mm */
+            overMm: number;
+            /** @description where the upper limb begins to cover the lower one, mm */
+            fromMm: number;
+            /** @description where the upper limb ends to cover the lower one, mm */
+            toMm: number;
+        };
+        NoHammerZone: {
+            /** @description where it begins along the wire, mm */
+            fromMm: number;
+            /** @description where it ends along the wire, mm */
+            toMm: number;
+            /** @description why */
+            because: string;
         };
         PlanElementPlan: {
             /** @description name of the element */
@@ -2707,6 +2743,13 @@ export interface components {
             equivalentWireMm?: number;
             /** @description middle of the arc in the drawing: x, y, z, mm */
             centre?: number[];
+            /** @description greatest moment that forming takes, N·mm; 0 for what is not bent */
+            toolMomentNmm: number;
+            /**
+             * @description what that moment takes
+             * @enum {string}
+             */
+            formedBy: "fingers" | "pliers" | "vice";
             /** @description plastic strain added since purchase, mean over the section, where it is greatest */
             strain: number;
             /** @description what the metal still stands there before it may crack, an estimate */
@@ -2718,13 +2761,6 @@ export interface components {
              * @enum {string}
              */
             temperNow: "dead-soft" | "quarter-hard" | "half-hard" | "hard" | "extra-hard" | "spring";
-            /** @description greatest moment that forming takes, N·mm; 0 for what is not bent */
-            toolMomentNmm: number;
-            /**
-             * @description what that moment takes
-             * @enum {string}
-             */
-            formedBy: "fingers" | "pliers" | "vice";
             /** @description load that leaves the first trace of a set, N; absent where nothing pulls it open */
             startsToGiveN?: number;
             /** @description load that leaves 0.2 mm of opening, N */
@@ -2790,24 +2826,6 @@ export interface components {
             label: string;
             /** @description the element that begins there */
             element?: string;
-        };
-        PlanOver: {
-            /** @description position of the lower limb along the wire, mm */
-            underMm: number;
-            /** @description position of the upper limb, mm */
-            overMm: number;
-            /** @description where the upper limb begins to cover the lower one, mm */
-            fromMm: number;
-            /** @description where the upper limb ends to cover the lower one, mm */
-            toMm: number;
-        };
-        NoHammerZone: {
-            /** @description where it begins along the wire, mm */
-            fromMm: number;
-            /** @description where it ends along the wire, mm */
-            toMm: number;
-            /** @description why */
-            because: string;
         };
         PlanOperationPlan: {
             /** @description from 1; 0 is the straight cut wire */
@@ -2907,6 +2925,8 @@ export interface components {
             rule: string;
             /** @description path in the document */
             where: string;
+            /** @description paths of what it holds for as well */
+            also: string[];
             /** @description what is the matter */
             message: string;
             /** @description why */
@@ -2957,6 +2977,16 @@ export interface components {
             lengthMm: number;
             /** @description mass of that length, g */
             massG: number;
+        };
+        PlanWeakest: {
+            /** @description id of its strand */
+            strand: string;
+            /** @description id of the element */
+            element: string;
+            /** @description what it holds, N */
+            holdsN: number;
+            /** @description what it should, N */
+            shouldN: number;
         };
         ImportsImported: {
             /** @description new on the tray */
@@ -3087,6 +3117,8 @@ export interface components {
             temper: "dead-soft" | "quarter-hard" | "half-hard" | "hard" | "spring";
             /** @description why it cannot be made so; absent where it can */
             refused?: string;
+            /** @description the wire to take; absent where it cannot be made so */
+            wire?: components["schemas"]["Wire"];
             /**
              * @description what forming takes at most
              * @enum {string}
@@ -3094,6 +3126,8 @@ export interface components {
             forms?: "fingers" | "pliers" | "vice";
             /** @description path of the element that takes most */
             formsAt?: string;
+            /** @description what the weakest bend is formed on, or else what takes most; absent where nothing is bent */
+            tool?: components["schemas"]["Tool"];
             /** @description whether every bend holds what the purpose wants */
             holds: boolean;
             /** @description what the weakest bend holds, N; absent where nothing has to hold */
@@ -3102,6 +3136,10 @@ export interface components {
             wantsN?: number;
             /** @description path of the weakest bend */
             holdsAt?: string;
+            /** @description by how much the weakest bend holds too little, N; 0 where it holds */
+            shortN: number;
+            /** @description the weakest bend under the load that it should hold; absent where nothing has to hold */
+            pull?: components["schemas"]["Pull"];
             /** @description whether no place is strained beyond what the metal stands */
             stands: boolean;
             /** @description greatest strain added since purchase */
@@ -3110,24 +3148,16 @@ export interface components {
             strainLeft: number;
             /** @description path of the element that is strained most */
             standsAt?: string;
+            /** @description by how much a place is strained beyond what the metal stands; 0 where it stands */
+            overStrain: number;
             /** @description wire of all strands, mm */
             cutLengthMm: number;
             /** @description mass of that wire, g */
             massG: number;
-            /** @description the worst advice; absent where there is none */
-            worst?: components["schemas"]["Advice"];
-            /** @description by how much the weakest bend holds too little, N; 0 where it holds */
-            shortN: number;
-            /** @description by how much a place is strained beyond what the metal stands; 0 where it stands */
-            overStrain: number;
-            /** @description what the weakest bend is formed on, or else what takes most; absent where nothing is bent */
-            tool?: components["schemas"]["Tool"];
-            /** @description the weakest bend under the load that it should hold; absent where nothing has to hold */
-            pull?: components["schemas"]["Pull"];
             /** @description what all wire of the piece costs; absent where a metal has no price */
             price?: number;
-            /** @description the wire to take; absent where it cannot be made so */
-            wire?: components["schemas"]["Wire"];
+            /** @description the worst advice; absent where there is none */
+            worst?: components["schemas"]["Advice"];
         };
         BenchControllerCalliperReading: {
             /** @description the reading, mm */
@@ -4411,7 +4441,9 @@ export interface operations {
     };
     pair: {
         parameters: {
-            query?: never;
+            query?: {
+                units?: string;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -4499,7 +4531,9 @@ export interface operations {
     };
     measured: {
         parameters: {
-            query?: never;
+            query?: {
+                units?: string;
+            };
             header?: never;
             path?: never;
             cookie?: never;

@@ -1,5 +1,5 @@
 import { memo } from 'react';
-import type { ElementPlan, Mark, StrandPlan } from '../api/types';
+import type { Mark, StrandPlan } from '../api/types';
 import { useSettings } from '../kit/settings';
 import { length, lengthNumber, unitWord } from '../kit/units';
 import { shades } from '../wire/metals';
@@ -34,7 +34,7 @@ export const Tape = memo(function Tape(
   const { ref, width } = useSize();
   const scale = Math.max(0, width - 2 * PAD) / strand.cutLengthMm;
   const x = (mm: number) => PAD + mm * scale;
-  const segments = segmentsOf(strand);
+  const segments = strand.tape.map(segment);
   const colours = shades(strand.wire.metal);
   const thick = 15;
   return (
@@ -113,23 +113,14 @@ export const Tape = memo(function Tape(
   );
 });
 
-/** Elements, handles and spare in the order of the wire, from its beginning. */
-function segmentsOf(strand: StrandPlan): Segment[] {
-  const { stretch, handleAt, cutLengthMm: cut } = strand;
-  const spare = stretch.tailMm + stretch.fileMm + stretch.roundingMm;
-  const handle = handleAt === 'both' ? stretch.handleMm / 2 : stretch.handleMm;
-  const segments: Segment[] = [];
-  let at = 0;
-  const put = (label: string, mm: number, id?: string) => {
-    if (mm > 1e-6) segments.push({ id, label, mm, from: at, to: at + mm });
-    at += mm;
+function segment(part: StrandPlan['tape'][number]): Segment {
+  return {
+    id: part.element,
+    label: part.label,
+    mm: part.toMm - part.fromMm,
+    from: part.fromMm,
+    to: part.toMm,
   };
-  if (handleAt === 'start') put('spare', spare);
-  if (handleAt === 'start' || handleAt === 'both') put('handle', handle);
-  strand.elements.forEach((e: ElementPlan) => put(e.label, e.lengthMm, e.id));
-  if (handleAt === 'end' || handleAt === 'both') put('handle', handle);
-  if (handleAt !== 'start') put('spare', cut - at);
-  return segments;
 }
 
 /** Stretches that overlap as one. */

@@ -6,7 +6,7 @@ import TableCell from '@mui/material/TableCell';
 import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import { useQuery } from '@tanstack/react-query';
-import { Link, useParams } from 'react-router';
+import { useNavigate, useParams } from 'react-router';
 import { queries } from '../api/queries';
 
 const PAGES: [string, string][] = [
@@ -18,15 +18,14 @@ const PAGES: [string, string][] = [
 /** The guide: how everything is reckoned, tools and their care, cautions. */
 export function Help() {
   const { page = 'model' } = useParams();
+  const go = useNavigate();
   return (
     <div className="help">
-      <nav aria-label="guide">
-        <Tabs value={page} role="presentation">
-          {PAGES.map(([name, title]) => (
-            <Tab key={name} value={name} label={title} component={Link} to={`/help/${name}`} role="link" />
-          ))}
-        </Tabs>
-      </nav>
+      <Tabs value={page} aria-label="guide" onChange={(_, to: string) => void go(`/help/${to}`)}>
+        {PAGES.map(([name, title]) => (
+          <Tab key={name} value={name} label={title} />
+        ))}
+      </Tabs>
       {page === 'tools' ? <ToolCare /> : page === 'cautions' ? <CautionList /> : <Model />}
     </div>
   );

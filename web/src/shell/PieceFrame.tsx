@@ -82,16 +82,9 @@ function knotsOf(id: string, plan: Plan, units: Units): Knot[] {
   return knots.map((k) => ({ ...k, to: `/pieces/${id}/${k.to}` }));
 }
 
-/** What the weakest bend of all strands holds; else how hard the piece was worked. */
+/** What the weakest bend holds. */
 function hardenSays(plan: Plan): string {
-  const loaded = plan.strands
-    .flatMap((s) => s.elements)
-    .filter((e) => e.holdN !== undefined && e.wantsN !== undefined);
-  const least = loaded.reduce<(typeof loaded)[number] | undefined>(
-    (a, b) => (a && (a.holdN ?? 0) / (a.wantsN ?? 1) <= (b.holdN ?? 0) / (b.wantsN ?? 1) ? a : b),
-    undefined,
-  );
-  return least?.holdN === undefined ? 'no load' : `holds ${grams(least.holdN)}`;
+  return plan.weakest ? `holds ${grams(plan.weakest.holdsN)}` : 'no load';
 }
 
 function Frame() {

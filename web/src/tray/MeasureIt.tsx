@@ -49,8 +49,8 @@ export function MeasureIt() {
   };
   const question: MeasuredQuestion = { wire, insideMm: inside, purpose, fails };
   const found = useQuery({
-    queryKey: ['measured', question],
-    queryFn: ({ signal }) => api.measured(question, signal),
+    queryKey: ['measured', question, units],
+    queryFn: ({ signal }) => api.measured(question, units, signal),
     placeholderData: keepPreviousData,
     retry: false,
     gcTime: 0,

@@ -257,12 +257,7 @@ export function Harden() {
 
 /** The bend that holds least of what is wanted; else what is worked most. */
 function weakest(strand: StrandPlan): ElementPlan | undefined {
-  const share = (e: ElementPlan) =>
-    e.holdN === undefined || e.wantsN === undefined ? 1e9 - e.strain : e.holdN / e.wantsN;
-  return strand.elements.reduce<ElementPlan | undefined>(
-    (a, b) => (a && share(a) <= share(b) ? a : b),
-    undefined,
-  );
+  return strand.elements.find((e) => e.id === (strand.weakest ?? strand.mostWorked));
 }
 
 /** Where no hammer may go and why, in words; the same places are hatched on form and tape. */

@@ -41,8 +41,9 @@ export function PairPart(props: {
   const strand = plan.strands[props.index] as StrandPlan;
   const [two, setTwo] = useState<[PairMeasures, PairMeasures]>(() => [asPlanned(strand), asPlanned(strand)]);
   const mend = useQuery({
-    queryKey: ['pair', docKey(piece), props.index, two],
-    queryFn: ({ signal }) => api.pair({ piece, strand: props.index, first: two[0], second: two[1] }, signal),
+    queryKey: ['pair', docKey(piece), props.index, two, units],
+    queryFn: ({ signal }) =>
+      api.pair({ piece, strand: props.index, first: two[0], second: two[1] }, units, signal),
     placeholderData: keepPreviousData,
     retry: false,
     gcTime: 0,

@@ -130,7 +130,7 @@ function ElementPart(props: {
       <ToolRows planned={planned} strand={strand} />
       <Finished element={element} planned={planned} />
       <StrengthRows planned={planned} strand={strand} />
-      <AdviceList advice={plan.advice.filter((a) => a.where === here)} />
+      <AdviceList advice={plan.advice.filter((a) => a.where === here || a.also.includes(here))} />
       <WorkPart index={index} element={id} />
       <dl className="rows">
         <ElementChoices element={element} planned={planned} index={index} onChange={set} />

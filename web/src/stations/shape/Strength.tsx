@@ -131,14 +131,8 @@ export function Weakest(props: {
   strand: StrandPlan;
 }) {
   const { strand } = props;
-  const share = (e: ElementPlan) => (e.holdN ?? Infinity) / (e.wantsN ?? Infinity);
-  const weakest = strand.elements
-    .filter((e) => e.holdN !== undefined && e.wantsN !== undefined)
-    .reduce<ElementPlan | undefined>((a, b) => (a && share(a) <= share(b) ? a : b), undefined);
-  const hardest = strand.elements.reduce<ElementPlan | undefined>(
-    (a, b) => (a && a.strainLeft <= b.strainLeft ? a : b),
-    undefined,
-  );
+  const weakest = strand.elements.find((e) => e.id === strand.weakest);
+  const hardest = strand.elements.find((e) => e.id === strand.mostWorked);
   return (
     <>
       {weakest?.holdN !== undefined && weakest.wantsN !== undefined && (

@@ -135,7 +135,8 @@ final class Merge {
         double least = Double.POSITIVE_INFINITY;
         double most = Double.NEGATIVE_INFINITY;
         for (Plan.StrandPlan strand : plan.strands()) {
-            for (List<double[]> line : List.of(strand.outline(), strand.second().orElse(List.of()))) {
+            for (List<double[]> line :
+                    List.of(strand.drawn().outline(), strand.drawn().second().orElse(List.of()))) {
                 for (double[] p : line) {
                     least = Math.min(least, p[0]);
                     most = Math.max(most, p[0]);

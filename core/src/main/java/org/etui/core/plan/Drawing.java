@@ -46,8 +46,8 @@ public record Drawing(
     public static List<Drawing> of(Plan plan) {
         List<Drawing> drawings = new ArrayList<>();
         for (Plan.StrandPlan strand : plan.strands()) {
-            drawings.add(of(strand, strand.outline()));
-            strand.second().ifPresent(outline -> drawings.add(of(strand, outline)));
+            drawings.add(of(strand, strand.drawn().outline()));
+            strand.drawn().second().ifPresent(outline -> drawings.add(of(strand, outline)));
         }
         return List.copyOf(drawings);
     }
@@ -107,12 +107,12 @@ public record Drawing(
 
     private static Drawing of(Plan.StrandPlan strand, List<double[]> outline) {
         return new Drawing(
-                strand.wire().metal(),
+                strand.bought().wire().metal(),
                 strand.count(),
                 outline,
                 strand.states().get(strand.states().size() - 1).stations().stream()
                         .map(Plan.StationPlan::drawnMm)
                         .toList(),
-                strand.crossings());
+                strand.drawn().crossings());
     }
 }

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.ToDoubleFunction;
 import org.etui.core.check.BadInput;
+import org.etui.core.check.Beside;
 import org.etui.core.check.Check;
 import org.etui.core.check.Stopped;
 import org.etui.core.check.Term;
@@ -63,42 +64,69 @@ public record Field(
     /**
      * What a piece comes to in one wire.
      *
-     * @param thicknessMm thickness
-     * @param label the name it is sold by
-     * @param temper its temper
+     * @param bought the wire
      * @param refused why it cannot be made so; absent where it can
-     * @param forms what forming takes at most
-     * @param formsAt path of the element that takes most
-     * @param holds whether every bend holds what the purpose wants
-     * @param holdN what the weakest bend holds; absent where nothing has to hold
-     * @param wantsN what it should hold
-     * @param holdsAt path of the weakest bend
-     * @param stands whether no place is strained beyond what the metal stands
-     * @param strain greatest strain added since purchase
-     * @param strainLeft least that is left before it may crack
-     * @param standsAt path of the element that is strained most
-     * @param cutLengthMm wire of all strands
-     * @param massG mass of that wire
-     * @param worst the worst advice; absent where there is none
-     * @param shortN by how much the weakest bend holds too little; 0 where it holds
-     * @param overStrain by how much a place is strained beyond what the metal stands; 0 where it stands
-     * @param tool what the weakest bend is formed on, or else what takes most; absent where nothing is bent
-     * @param pull the weakest bend under the load that it should hold; absent where nothing has to hold
-     * @param price what all wire of the piece costs; absent where a metal has no price
      * @param wire the wire to take; absent where it cannot be made so
+     * @param forming what forming takes
+     * @param hold what the weakest bend holds
+     * @param standing what the metal stands
+     * @param takes how much wire it takes
+     * @param worst the worst advice; absent where there is none
      */
     public record Cell(
-            @Term("thickness, mm") double thicknessMm,
-            @Term("the name it is sold by") Optional<GaugeLabel> label,
-            @Term("its temper") Temper temper,
+            @Beside Bought bought,
 
             @Term("why it cannot be made so; absent where it can")
             Optional<String> refused,
 
-            @Term("what forming takes at most") Optional<FormedBy> forms,
+            @Term("the wire to take; absent where it cannot be made so")
+            Optional<Wire> wire,
 
+            @Beside Forms forming,
+            @Beside Holding hold,
+            @Beside Standing standing,
+            @Beside Takes takes,
+
+            @Term("the worst advice; absent where there is none")
+            Optional<Advice> worst) {}
+
+    /**
+     * The wire.
+     *
+     * @param thicknessMm thickness
+     * @param label the name it is sold by
+     * @param temper its temper
+     */
+    public record Bought(
+            @Term("thickness, mm") double thicknessMm,
+            @Term("the name it is sold by") Optional<GaugeLabel> label,
+            @Term("its temper") Temper temper) {}
+
+    /**
+     * What forming takes.
+     *
+     * @param forms what forming takes at most
+     * @param formsAt path of the element that takes most
+     * @param tool what the weakest bend is formed on, or else what takes most; absent where nothing is bent
+     */
+    public record Forms(
+            @Term("what forming takes at most") Optional<FormedBy> forms,
             @Term("path of the element that takes most") Optional<String> formsAt,
 
+            @Term("what the weakest bend is formed on, or else what takes most; absent where nothing is bent")
+            Optional<Tool> tool) {}
+
+    /**
+     * What the weakest bend holds.
+     *
+     * @param holds whether every bend holds what the purpose wants
+     * @param holdN what the weakest bend holds; absent where nothing has to hold
+     * @param wantsN what it should hold
+     * @param holdsAt path of the weakest bend
+     * @param shortN by how much the weakest bend holds too little; 0 where it holds
+     * @param pull the weakest bend under the load that it should hold; absent where nothing has to hold
+     */
+    public record Holding(
             @Term("whether every bend holds what the purpose wants")
             boolean holds,
 
@@ -108,39 +136,47 @@ public record Field(
             @Term("what it should hold, N") OptionalDouble wantsN,
             @Term("path of the weakest bend") Optional<String> holdsAt,
 
+            @Term("by how much the weakest bend holds too little, N; 0 where it holds")
+            double shortN,
+
+            @Term("the weakest bend under the load that it should hold; absent where nothing has to hold")
+            Optional<Pull> pull) {}
+
+    /**
+     * What the metal stands.
+     *
+     * @param stands whether no place is strained beyond what the metal stands
+     * @param strain greatest strain added since purchase
+     * @param strainLeft least that is left before it may crack
+     * @param standsAt path of the element that is strained most
+     * @param overStrain by how much a place is strained beyond what the metal stands; 0 where it stands
+     */
+    public record Standing(
             @Term("whether no place is strained beyond what the metal stands")
             boolean stands,
 
             @Term("greatest strain added since purchase") double strain,
-
             @Term("least that is left before it may crack") double strainLeft,
 
             @Term("path of the element that is strained most")
             Optional<String> standsAt,
 
+            @Term("by how much a place is strained beyond what the metal stands; 0 where it stands")
+            double overStrain) {}
+
+    /**
+     * How much wire it takes.
+     *
+     * @param cutLengthMm wire of all strands
+     * @param massG mass of that wire
+     * @param price what all wire of the piece costs; absent where a metal has no price
+     */
+    public record Takes(
             @Term("wire of all strands, mm") double cutLengthMm,
             @Term("mass of that wire, g") double massG,
 
-            @Term("the worst advice; absent where there is none")
-            Optional<Advice> worst,
-
-            @Term("by how much the weakest bend holds too little, N; 0 where it holds")
-            double shortN,
-
-            @Term("by how much a place is strained beyond what the metal stands; 0 where it stands")
-            double overStrain,
-
-            @Term("what the weakest bend is formed on, or else what takes most; absent where nothing is bent")
-            Optional<Tool> tool,
-
-            @Term("the weakest bend under the load that it should hold; absent where nothing has to hold")
-            Optional<Pull> pull,
-
             @Term("what all wire of the piece costs; absent where a metal has no price")
-            OptionalDouble price,
-
-            @Term("the wire to take; absent where it cannot be made so")
-            Optional<Wire> wire) {}
+            OptionalDouble price) {}
 
     /**
      * What to try.
@@ -251,28 +287,13 @@ public record Field(
             OptionalDouble none = OptionalDouble.empty();
             Optional<String> nowhere = Optional.empty();
             return new Cell(
-                    gauge.thicknessMm(),
-                    gauge.label(),
-                    temper,
+                    new Bought(gauge.thicknessMm(), gauge.label(), temper),
                     Optional.of(why),
                     Optional.empty(),
-                    nowhere,
-                    false,
-                    none,
-                    none,
-                    nowhere,
-                    false,
-                    0,
-                    0,
-                    nowhere,
-                    0,
-                    0,
-                    Optional.empty(),
-                    0,
-                    0,
-                    Optional.empty(),
-                    Optional.empty(),
-                    none,
+                    new Forms(Optional.empty(), nowhere, Optional.empty()),
+                    new Holding(false, none, none, nowhere, 0, Optional.empty()),
+                    new Standing(false, 0, 0, nowhere, 0),
+                    new Takes(0, 0, none),
                     Optional.empty());
         }
 
@@ -287,32 +308,37 @@ public record Field(
             double over = worn.reading().strain() - worn.work().strand().wire().redStrain();
             Place decides = hold.isPresent() ? weakest : stiffest;
             return new Cell(
-                    gauge.thicknessMm(),
-                    gauge.label(),
-                    temper,
+                    new Bought(gauge.thicknessMm(), gauge.label(), temper),
                     Optional.empty(),
-                    Optional.of(FormedBy.of(stiffest.reading().toolMomentNmm())),
-                    Optional.of(stiffest.path()),
-                    hold.isEmpty() || weakest.share() >= 1,
-                    optional(hold.map(Hold::holdsN)),
-                    optional(hold.map(h -> weakest.wantsN())),
-                    hold.map(h -> weakest.path()),
-                    spring || worn.reading().strainLeft() > 0,
-                    worn.reading().strain(),
-                    worn.reading().strainLeft(),
-                    Optional.of(worn.path()),
-                    sum(works, w -> w.strand().count() * w.cutMm()),
-                    sum(works, w -> w.strand().count() * w.strand().wire().massG(w.cutMm())),
-                    Rules.look(Bench.withoutFixes(tried, works, box)).stream().findFirst(),
-                    hold.map(h -> Math.max(0, weakest.wantsN() - h.holdsN())).orElse(0.0),
-                    spring ? 0 : Math.max(0, over),
-                    decides.reading().element().isBent()
-                            ? Optional.of(
-                                    Tool.of(decides.work(), decides.reading().element(), box))
-                            : Optional.empty(),
-                    hold.map(h -> h.under(weakest.wantsN())),
-                    price(works),
-                    Optional.of(tried.strands().get(trial.strand()).wire()));
+                    Optional.of(tried.strands().get(trial.strand()).wire()),
+                    new Forms(
+                            Optional.of(FormedBy.of(stiffest.reading().toolMomentNmm())),
+                            Optional.of(stiffest.path()),
+                            decides.reading().element().isBent()
+                                    ? Optional.of(Tool.of(
+                                            decides.work(), decides.reading().element(), box))
+                                    : Optional.empty()),
+                    new Holding(
+                            hold.isEmpty() || weakest.share() >= 1,
+                            optional(hold.map(Hold::holdsN)),
+                            optional(hold.map(h -> weakest.wantsN())),
+                            hold.map(h -> weakest.path()),
+                            hold.map(h -> Math.max(0, weakest.wantsN() - h.holdsN()))
+                                    .orElse(0.0),
+                            hold.map(h -> h.under(weakest.wantsN()))),
+                    new Standing(
+                            spring || worn.reading().strainLeft() > 0,
+                            worn.reading().strain(),
+                            worn.reading().strainLeft(),
+                            Optional.of(worn.path()),
+                            spring ? 0 : Math.max(0, over)),
+                    new Takes(
+                            sum(works, w -> w.strand().count() * w.cutMm()),
+                            sum(
+                                    works,
+                                    w -> w.strand().count() * w.strand().wire().massG(w.cutMm())),
+                            price(works)),
+                    Rules.look(Bench.withoutFixes(tried, works, box)).stream().findFirst());
         }
 
         private OptionalDouble price(List<StrandWork> works) {

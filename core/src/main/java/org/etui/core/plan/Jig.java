@@ -33,27 +33,27 @@ public record Jig(String strand, String title, boolean flat, List<Peg> pegs, Lis
 
     /** The jig of a strand. */
     public static Jig of(Plan.StrandPlan strand) {
-        double level = strand.outline().get(0)[2];
-        boolean flat = strand.outline().stream().allMatch(p -> Math.abs(p[2] - level) < FLAT_MM);
+        double level = strand.drawn().outline().get(0)[2];
+        boolean flat = strand.drawn().outline().stream().allMatch(p -> Math.abs(p[2] - level) < FLAT_MM);
         List<Peg> pegs = new ArrayList<>();
         List<String> byHand = new ArrayList<>();
         for (Plan.ElementPlan e : strand.elements()) {
             boolean round = List.of("arc", "loop", "curl").contains(e.kind());
             if (round
                     && flat
-                    && e.centre().isPresent()
-                    && e.finished().isPresent()
-                    && e.tool().isPresent()) {
-                double[] at = e.centre().get();
+                    && e.formed().centre().isPresent()
+                    && e.formed().finished().isPresent()
+                    && e.formed().tool().isPresent()) {
+                double[] at = e.formed().centre().get();
                 pegs.add(new Peg(
                         e.id(),
                         e.label(),
                         at[0],
                         at[1],
-                        e.tool().get().insideMm(),
-                        e.finished().get().insideMm(),
-                        e.finished().get().turns()));
-            } else if (e.tool().isPresent()) {
+                        e.formed().tool().get().insideMm(),
+                        e.formed().finished().get().insideMm(),
+                        e.formed().finished().get().turns()));
+            } else if (e.formed().tool().isPresent()) {
                 byHand.add(e.label());
             }
         }

@@ -3,6 +3,7 @@ package org.etui.core.plan;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import org.etui.core.check.Beside;
 import org.etui.core.check.Term;
 import org.etui.core.mechanics.FormedBy;
 import org.etui.core.mechanics.Pull;
@@ -28,13 +29,31 @@ import org.etui.core.work.Stretch;
  * @param advice the worst first
  * @param cautions what applies
  * @param totals wire for the whole piece
+ * @param weakest the bend that holds least of what it should; absent where nothing has to hold
  */
 public record Plan(
         @Term("one of each strand of the document") List<StrandPlan> strands,
         @Term("the bench card") List<Step> steps,
         @Term("advice, the worst first") List<Advice> advice,
         @Term("cautions that apply") List<Caution> cautions,
-        @Term("wire and time for the whole piece") Totals totals) {
+        @Term("wire and time for the whole piece") Totals totals,
+
+        @Term("the bend that holds least of what it should; absent where nothing has to hold")
+        Optional<Weakest> weakest) {
+
+    /**
+     * The bend that holds least of what it should.
+     *
+     * @param strand id of its strand
+     * @param element id of the element
+     * @param holdsN what it holds
+     * @param shouldN what it should
+     */
+    public record Weakest(
+            @Term("id of its strand") String strand,
+            @Term("id of the element") String element,
+            @Term("what it holds, N") double holdsN,
+            @Term("what it should, N") double shouldN) {}
 
     /**
      * A strand; figures are for one wire.
@@ -43,24 +62,13 @@ public record Plan(
      * @param title name to read
      * @param count how many wires
      * @param pair whether they are matched in pairs
-     * @param wire what it is made of
-     * @param wireInWords the wire in words
-     * @param gaugesInWords the nearest gauges in three systems; empty for wire that is not round
-     * @param netLengthMm wire in the elements before any work
-     * @param cutLengthMm the trued strand, rounded up
-     * @param stretch what is cut beyond the net length
-     * @param handleAt where the handle is
-     * @param massG mass of the finished wire
-     * @param boughtStrain strain that drawing left in it before purchase
-     * @param amberStrain strain added since purchase from which to mind, an estimate
-     * @param redStrain strain added since purchase at which it may crack, an estimate
-     * @param finished extents of the finished form
-     * @param outline centre line of the finished form
-     * @param second centre line of the second of a pair, beside the first; absent where wires are not paired
+     * @param bought the wire as bought
+     * @param amount how much wire it takes
+     * @param drawn how the finished form lies
      * @param elements what it is made of, in order along the wire
+     * @param weakest id of the element that holds least of what it should; absent where none has to hold
+     * @param mostWorked id of the element that has least left before it may crack
      * @param marks on the straight wire, in the order of the work
-     * @param crossings where it lies over itself
-     * @param noHammer where no hammer may go
      * @param operations what is done to it, in order: the state of the same index is the wire afterwards
      * @param states as asked for
      */
@@ -69,6 +77,36 @@ public record Plan(
             @Term("name to read") String title,
             @Term("how many wires") int count,
             @Term("whether they are matched in pairs") Pair pair,
+            @Beside Bought bought,
+            @Beside Amount amount,
+            @Beside Drawn drawn,
+            @Term("elements in order along the wire") List<ElementPlan> elements,
+
+            @Term("id of the element that holds least of what it should; absent where none has to hold")
+            Optional<String> weakest,
+
+            @Term("id of the element that has least left before it may crack")
+            String mostWorked,
+
+            @Term("marks on the straight wire, in the order of the work")
+            List<Mark> marks,
+
+            @Term("what is done to it, in order: the state of the same index is the wire afterwards")
+            List<OperationPlan> operations,
+
+            @Term("states as asked for") List<StatePlan> states) {}
+
+    /**
+     * The wire as bought.
+     *
+     * @param wire what it is made of
+     * @param wireInWords the wire in words
+     * @param gaugesInWords the nearest gauges in three systems; empty for wire that is not round
+     * @param boughtStrain strain that drawing left in it before purchase
+     * @param amberStrain strain added since purchase from which to mind, an estimate
+     * @param redStrain strain added since purchase at which it may crack, an estimate
+     */
+    public record Bought(
             @Term("what it is made of") Wire wire,
             @Term("the wire in words") String wireInWords,
 
@@ -76,6 +114,26 @@ public record Plan(
                     "the nearest gauge in each of three systems, ~ where it is off by more than 2 %; empty for wire that is not round")
             String gaugesInWords,
 
+            @Term("strain that drawing left in it before purchase")
+            double boughtStrain,
+
+            @Term("strain added since purchase from which to mind, an estimate")
+            double amberStrain,
+
+            @Term("strain added since purchase at which it may crack, an estimate")
+            double redStrain) {}
+
+    /**
+     * How much wire it takes.
+     *
+     * @param netLengthMm wire in the elements before any work
+     * @param cutLengthMm the trued strand, rounded up
+     * @param stretch what is cut beyond the net length
+     * @param handleAt where the handle is
+     * @param massG mass of the finished wire
+     * @param tape what lies along the straight wire, from its beginning to its end
+     */
+    public record Amount(
             @Term("wire in the elements before any work, mm")
             double netLengthMm,
 
@@ -86,15 +144,38 @@ public record Plan(
             @Term("where the handle is") HandleAt handleAt,
             @Term("mass of the finished wire, g") double massG,
 
-            @Term("strain that drawing left in it before purchase")
-            double boughtStrain,
+            @Term("what lies along the straight wire, from its beginning to its end")
+            List<OnTape> tape) {}
 
-            @Term("strain added since purchase from which to mind, an estimate")
-            double amberStrain,
+    /**
+     * A part of the straight wire as it is cut.
+     *
+     * @param element id of the element; absent for a handle and for spare wire
+     * @param label name to read
+     * @param fromMm where it begins from the beginning of the cut wire
+     * @param toMm where it ends
+     */
+    public record OnTape(
+            @Term("id of the element; absent for a handle and for spare wire")
+            Optional<String> element,
 
-            @Term("strain added since purchase at which it may crack, an estimate")
-            double redStrain,
+            @Term("name to read") String label,
 
+            @Term("where it begins from the beginning of the cut wire, mm")
+            double fromMm,
+
+            @Term("where it ends, mm") double toMm) {}
+
+    /**
+     * How the finished form lies.
+     *
+     * @param finished extents of the finished form
+     * @param outline centre line of the finished form
+     * @param second centre line of the second of a pair, beside the first; absent where wires are not paired
+     * @param crossings where it lies over itself
+     * @param noHammer where no hammer may go
+     */
+    public record Drawn(
             @Term("extents of the finished form") Extent finished,
 
             @Term("centre line of the finished form: x, y, z, s, mm")
@@ -103,18 +184,8 @@ public record Plan(
             @Term("centre line of the second of a pair, beside the first: x, y, z, s, mm")
             Optional<List<double[]>> second,
 
-            @Term("elements in order along the wire") List<ElementPlan> elements,
-
-            @Term("marks on the straight wire, in the order of the work")
-            List<Mark> marks,
-
             @Term("where it lies over itself") List<Over> crossings,
-            @Term("where no hammer may go") List<NoHammer.Zone> noHammer,
-
-            @Term("what is done to it, in order: the state of the same index is the wire afterwards")
-            List<OperationPlan> operations,
-
-            @Term("states as asked for") List<StatePlan> states) {}
+            @Term("where no hammer may go") List<NoHammer.Zone> noHammer) {}
 
     /**
      * Something done to a strand.
@@ -173,37 +244,44 @@ public record Plan(
      * @param id name
      * @param label name to read
      * @param kind what it is
-     * @param lengthMm wire in it before any work
-     * @param fromMm where it begins along the wire
-     * @param toMm where it ends
-     * @param tool what it is formed on; absent for what is not bent
-     * @param finished sizes after all work; absent for what is not round
-     * @param mandrelRuleMm what “π × mandrel” would say; absent for what is not round
-     * @param equivalentWireMm wire of the same volume as a bought ball; absent for all else
-     * @param centre middle of the arc in the drawing: x, y, z
-     * @param strain plastic strain added since purchase, mean over the section, where it is greatest
-     * @param strainLeft what the metal still stands there before it may crack, an estimate
-     * @param hardnessHv Vickers hardness there
-     * @param temperNow the nearest temper there
-     * @param toolMomentNmm greatest moment that forming takes; 0 for what is not bent
-     * @param formedBy what that moment takes
-     * @param startsToGiveN load that leaves the first trace of a set; absent where nothing pulls it open
-     * @param holdN load that leaves 0.2 mm of opening
-     * @param holdFromN that of metal a tenth softer than the table says
-     * @param holdToN that of metal a tenth harder
-     * @param opensMmPerN how far it opens for a newton while elastic
-     * @param wantsN load that the purpose wants, an estimate; absent where it carries none
-     * @param squeezed whether the loads are those of the squeeze test of an ear wire
-     * @param opensLeft how many times it can be opened and closed again, an estimate; absent where it does not open
-     * @param pull how it lies under the load that is wanted, and after; absent where none is
+     * @param along where it lies along the wire
+     * @param formed how it is formed and what comes of it
+     * @param worked what the work made of the metal
+     * @param strength what it holds
      */
     public record ElementPlan(
             @Term("name of the element") String id,
             @Term("name to read") String label,
             @Term("kind of element") String kind,
+            @Beside Along along,
+            @Beside Formed formed,
+            @Beside Worked worked,
+            @Beside Strength strength) {}
+
+    /**
+     * Where it lies along the wire.
+     *
+     * @param lengthMm wire in it before any work
+     * @param fromMm where it begins along the wire
+     * @param toMm where it ends
+     */
+    public record Along(
             @Term("wire in it before any work, mm") double lengthMm,
             @Term("where it begins along the wire, mm") double fromMm,
-            @Term("where it ends along the wire, mm") double toMm,
+            @Term("where it ends along the wire, mm") double toMm) {}
+
+    /**
+     * How it is formed and what comes of it.
+     *
+     * @param tool what it is formed on; absent for what is not bent
+     * @param finished sizes after all work; absent for what is not round
+     * @param mandrelRuleMm what “π × mandrel” would say; absent for what is not round
+     * @param equivalentWireMm wire of the same volume as a bought ball; absent for all else
+     * @param centre middle of the arc in the drawing: x, y, z
+     * @param toolMomentNmm greatest moment that forming takes; 0 for what is not bent
+     * @param formedBy what that moment takes
+     */
+    public record Formed(
             @Term("what it is formed on") Optional<Tool> tool,
             @Term("sizes after all work") Optional<Sizes> finished,
             @Term("what “π × mandrel” would say, mm") OptionalDouble mandrelRuleMm,
@@ -214,6 +292,20 @@ public record Plan(
             @Term("middle of the arc in the drawing: x, y, z, mm")
             Optional<double[]> centre,
 
+            @Term("greatest moment that forming takes, N·mm; 0 for what is not bent")
+            double toolMomentNmm,
+
+            @Term("what that moment takes") FormedBy formedBy) {}
+
+    /**
+     * What the work made of the metal.
+     *
+     * @param strain plastic strain added since purchase, mean over the section, where it is greatest
+     * @param strainLeft what the metal still stands there before it may crack, an estimate
+     * @param hardnessHv Vickers hardness there
+     * @param temperNow the nearest temper there
+     */
+    public record Worked(
             @Term("plastic strain added since purchase, mean over the section, where it is greatest")
             double strain,
 
@@ -221,13 +313,22 @@ public record Plan(
             double strainLeft,
 
             @Term("Vickers hardness there") double hardnessHv,
-            @Term("the nearest temper there") TemperNow temperNow,
+            @Term("the nearest temper there") TemperNow temperNow) {}
 
-            @Term("greatest moment that forming takes, N·mm; 0 for what is not bent")
-            double toolMomentNmm,
-
-            @Term("what that moment takes") FormedBy formedBy,
-
+    /**
+     * What it holds.
+     *
+     * @param startsToGiveN load that leaves the first trace of a set; absent where nothing pulls it open
+     * @param holdN load that leaves 0.2 mm of opening
+     * @param holdFromN that of metal a tenth softer than the table says
+     * @param holdToN that of metal a tenth harder
+     * @param opensMmPerN how far it opens for a newton while elastic
+     * @param wantsN load that the purpose wants, an estimate; absent where it carries none
+     * @param squeezed whether the loads are those of the squeeze test of an ear wire
+     * @param opensLeft how many times it can be opened and closed again, an estimate; absent where it does not open
+     * @param pull how it lies under the load that is wanted, and after; absent where none is
+     */
+    public record Strength(
             @Term("load that leaves the first trace of a set, N; absent where nothing pulls it open")
             OptionalDouble startsToGiveN,
 

@@ -2,6 +2,7 @@ package org.etui.core.plan;
 
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -22,6 +23,7 @@ import org.etui.core.curve.Spiral;
 import org.etui.core.element.Element;
 import org.etui.core.mechanics.FormedBy;
 import org.etui.core.mechanics.Hold;
+import org.etui.core.piece.HandleAt;
 import org.etui.core.piece.Piece;
 import org.etui.core.piece.Strand;
 import org.etui.core.rule.Advice;
@@ -41,12 +43,16 @@ import org.etui.core.work.Marks;
 import org.etui.core.work.Reading;
 import org.etui.core.work.State;
 import org.etui.core.work.StrandWork;
+import org.etui.core.work.Stretch;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 
 /** Makes the plan of a piece: the whole road from the document to everything that is read off it. */
 public final class Planner {
     /** Room between the two of a pair in the drawing, mm. */
     private static final double PAIR_APART_MM = 4;
+
+    /** What is shorter than that is no part of the tape, mm. */
+    private static final double LEAST_MM = 1e-6;
 
     private Planner() {}
 
@@ -64,14 +70,16 @@ public final class Planner {
         View view = View.of(works);
         List<Advice> advice = Rules.look(Bench.of(piece, works, options.box(), options.format()));
         List<Step> card = BenchCard.of(piece, works, advice, options.format(), options.box(), options.school());
+        List<Plan.StrandPlan> strands = works.stream()
+                .map(w -> strand(piece, w, view.of(w.strand()), options))
+                .toList();
         return new Plan(
-                works.stream()
-                        .map(w -> strand(piece, w, view.of(w.strand()), options))
-                        .toList(),
+                strands,
                 card,
-                advice,
+                Rules.once(piece, advice),
                 Cautions.of(piece, works),
-                totals(works, card));
+                totals(works, card),
+                weakest(strands));
     }
 
     /**
@@ -124,33 +132,97 @@ public final class Planner {
 
     private static Plan.StrandPlan strand(Piece piece, StrandWork work, Pose view, PlanOptions options) {
         List<double[]> outline = outline(work.stations(), view);
+        Wire wire = work.strand().wire();
+        List<Plan.ElementPlan> elements = work.strand().elements().stream()
+                .map(e -> element(piece, work, e, view, options.box()))
+                .toList();
         return new Plan.StrandPlan(
                 work.strand().id(),
                 work.strand().title(),
                 work.strand().count(),
                 pair(work.strand()),
-                work.strand().wire(),
-                work.strand().wire().inWords(options.format()),
-                work.strand().wire().gaugesInWords(),
-                work.netMm(),
-                work.cutMm(),
-                work.stretch(),
-                work.handleAt(),
-                massG(work),
-                work.strand().wire().temper().strain(),
-                work.strand().wire().amberStrain(),
-                work.strand().wire().redStrain(),
-                Extents.of(work, view, outline),
-                outline,
-                second(work.strand(), outline),
-                work.strand().elements().stream()
-                        .map(e -> element(piece, work, e, view, options.box()))
-                        .toList(),
+                new Plan.Bought(
+                        wire,
+                        wire.inWords(options.format()),
+                        wire.gaugesInWords(),
+                        wire.temper().strain(),
+                        wire.amberStrain(),
+                        wire.redStrain()),
+                new Plan.Amount(work.netMm(), work.cutMm(), work.stretch(), work.handleAt(), massG(work), tape(work)),
+                new Plan.Drawn(
+                        Extents.of(work, view, outline),
+                        outline,
+                        second(work.strand(), outline),
+                        Overlaps.of(work),
+                        NoHammer.of(piece, work)),
+                elements,
+                weakestOf(elements).map(Plan.ElementPlan::id),
+                elements.stream()
+                        .min(Comparator.comparingDouble(e -> e.worked().strainLeft()))
+                        .orElseThrow()
+                        .id(),
                 Marks.of(work),
-                Overlaps.of(work),
-                NoHammer.of(piece, work),
                 operations(work),
                 states(work, view, options.states()));
+    }
+
+    /** The cut wire from its beginning: handle and spare lie where the handle is, else the spare at the end. */
+    private static List<Plan.OnTape> tape(StrandWork work) {
+        Stretch stretch = work.stretch();
+        HandleAt at = work.handleAt();
+        double handle = at == HandleAt.BOTH ? stretch.handleMm() / 2 : stretch.handleMm();
+        double spare = stretch.tailMm() + stretch.fileMm() + stretch.roundingMm();
+        List<Plan.OnTape> parts = new ArrayList<>();
+        if (at == HandleAt.START) {
+            lay(parts, Optional.empty(), "spare", spare);
+        }
+        if (at == HandleAt.START || at == HandleAt.BOTH) {
+            lay(parts, Optional.empty(), "handle", handle);
+        }
+        work.strand()
+                .elements()
+                .forEach(e ->
+                        lay(parts, Optional.of(e.id()), e.label(), work.cut().wireMm(e.id())));
+        if (at == HandleAt.END || at == HandleAt.BOTH) {
+            lay(parts, Optional.empty(), "handle", handle);
+        }
+        if (at != HandleAt.START) {
+            lay(parts, Optional.empty(), "spare", work.cutMm() - end(parts));
+        }
+        return List.copyOf(parts);
+    }
+
+    private static void lay(List<Plan.OnTape> parts, Optional<String> element, String label, double mm) {
+        if (mm > LEAST_MM) {
+            parts.add(new Plan.OnTape(element, label, end(parts), end(parts) + mm));
+        }
+    }
+
+    private static double end(List<Plan.OnTape> parts) {
+        return parts.isEmpty() ? 0 : parts.get(parts.size() - 1).toMm();
+    }
+
+    private static Optional<Plan.Weakest> weakest(List<Plan.StrandPlan> strands) {
+        return strands.stream()
+                .flatMap(s -> weakestOf(s.elements()).stream().map(e -> weakest(s, e)))
+                .min(Comparator.comparingDouble(w -> w.holdsN() / w.shouldN()));
+    }
+
+    private static Plan.Weakest weakest(Plan.StrandPlan strand, Plan.ElementPlan element) {
+        Plan.Strength strength = element.strength();
+        return new Plan.Weakest(
+                strand.id(),
+                element.id(),
+                strength.holdN().getAsDouble(),
+                strength.wantsN().getAsDouble());
+    }
+
+    private static Optional<Plan.ElementPlan> weakestOf(List<Plan.ElementPlan> elements) {
+        return elements.stream()
+                .filter(e -> e.strength().holdN().isPresent()
+                        && e.strength().wantsN().isPresent())
+                .min(Comparator.comparingDouble(e -> e.strength().holdN().getAsDouble()
+                        / e.strength().wantsN().getAsDouble()));
     }
 
     /** The second of a pair to the right of the first: the same, or its mirror image. */
@@ -213,42 +285,38 @@ public final class Planner {
                 element.id(),
                 element.label(),
                 element.kind(),
-                length,
-                from,
-                from + length,
-                element.isBent() ? Optional.of(Tool.of(work, element, box)) : Optional.empty(),
-                round.map(Round::sizes),
-                mandrelRule(element, round),
-                element.handling().boughtMm3() > 0
-                        ? OptionalDouble.of(element.handling().boughtMm3()
-                                / work.strand().wire().section().areaMm2())
-                        : OptionalDouble.empty(),
-                round.map(r -> {
-                    Vector3D centre = view.at(r.centre());
-                    return new double[] {centre.getX(), centre.getY(), centre.getZ()};
-                }),
-                reading.strain(),
-                reading.strainLeft(),
-                reading.hardnessHv(),
-                reading.temperNow(),
-                reading.toolMomentNmm(),
-                FormedBy.of(reading.toolMomentNmm()),
+                new Plan.Along(length, from, from + length),
+                new Plan.Formed(
+                        element.isBent() ? Optional.of(Tool.of(work, element, box)) : Optional.empty(),
+                        round.map(Round::sizes),
+                        mandrelRule(element, round),
+                        element.handling().boughtMm3() > 0
+                                ? OptionalDouble.of(element.handling().boughtMm3()
+                                        / work.strand().wire().section().areaMm2())
+                                : OptionalDouble.empty(),
+                        round.map(r -> {
+                            Vector3D centre = view.at(r.centre());
+                            return new double[] {centre.getX(), centre.getY(), centre.getZ()};
+                        }),
+                        reading.toolMomentNmm(),
+                        FormedBy.of(reading.toolMomentNmm())),
+                new Plan.Worked(reading.strain(), reading.strainLeft(), reading.hardnessHv(), reading.temperNow()),
+                strength(piece, work, reading));
+    }
+
+    private static Plan.Strength strength(Piece piece, StrandWork work, Reading reading) {
+        double wants = piece.purpose().wantsN() / work.strand().sharing();
+        boolean loaded = reading.hold().isPresent() && piece.purpose().carriesLoad();
+        return new Plan.Strength(
                 hold(reading, Hold::startsToGiveN),
                 hold(reading, Hold::holdsN),
                 hold(reading, Hold::holdsFromN),
                 hold(reading, Hold::holdsToN),
                 hold(reading, Hold::givesMmPerN),
-                reading.hold().isPresent() && piece.purpose().carriesLoad()
-                        ? OptionalDouble.of(
-                                piece.purpose().wantsN() / work.strand().sharing())
-                        : OptionalDouble.empty(),
+                loaded ? OptionalDouble.of(wants) : OptionalDouble.empty(),
                 reading.hold().isPresent() && reading.isSqueezed(),
                 reading.opensLeft(),
-                piece.purpose().carriesLoad()
-                        ? reading.hold()
-                                .map(h -> h.under(
-                                        piece.purpose().wantsN() / work.strand().sharing()))
-                        : Optional.empty());
+                loaded ? reading.hold().map(h -> h.under(wants)) : Optional.empty());
     }
 
     private static OptionalDouble hold(Reading reading, ToDoubleFunction<Hold> figure) {

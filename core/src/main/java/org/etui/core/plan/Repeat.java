@@ -31,13 +31,21 @@ public record Repeat(String label, double mm, int times) {
         int wires = strand.count();
         String of = planned.title().toLowerCase(java.util.Locale.ROOT) + ": ";
         if (wires > 1) {
-            add(all, of + "finished, across", planned.finished().widthMm(), wires);
-            add(all, of + "finished, high", planned.finished().heightMm(), wires);
+            add(all, of + "finished, across", planned.drawn().finished().widthMm(), wires);
+            add(all, of + "finished, high", planned.drawn().finished().heightMm(), wires);
         }
         for (Plan.ElementPlan e : planned.elements()) {
-            if (wires > 1 && e.finished().isPresent()) {
-                add(all, of + e.label() + ", outside", e.finished().get().outsideMm(), wires);
-                add(all, of + e.label() + ", inside", e.finished().get().insideMm(), wires);
+            if (wires > 1 && e.formed().finished().isPresent()) {
+                add(
+                        all,
+                        of + e.label() + ", outside",
+                        e.formed().finished().get().outsideMm(),
+                        wires);
+                add(
+                        all,
+                        of + e.label() + ", inside",
+                        e.formed().finished().get().insideMm(),
+                        wires);
             }
         }
         for (Element e : strand.elements()) {

@@ -10,6 +10,7 @@ import org.etui.core.check.Term;
  * @param severity how bad it is
  * @param rule which rule says so
  * @param where path in the document, such as {@code strands.0.elements.2}
+ * @param also paths of what it holds for as well
  * @param message what is the matter, one sentence
  * @param because why
  * @param instead a way out
@@ -21,10 +22,23 @@ public record Advice(
 
         @Term("which rule says so") String rule,
         @Term("path in the document") String where,
+        @Term("paths of what it holds for as well") List<String> also,
         @Term("what is the matter") String message,
         @Term("why") String because,
         @Term("a way out") String instead,
         @Term("the way out as a JSON Patch on the document") Optional<List<Patch>> fix) {
+
+    /** Advice on one place. */
+    Advice(
+            Severity severity,
+            String rule,
+            String where,
+            String message,
+            String because,
+            String instead,
+            Optional<List<Patch>> fix) {
+        this(severity, rule, where, List.of(), message, because, instead, fix);
+    }
 
     /** How bad it is. */
     public enum Severity {

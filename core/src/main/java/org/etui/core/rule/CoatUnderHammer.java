@@ -7,13 +7,20 @@ import org.etui.core.piece.Work;
 
 /** Plated and enamelled wire must not be hammered: skin and coat crack (common practice). */
 final class CoatUnderHammer implements Rule {
+    private static final String NAME = "coat-under-hammer";
+
+    @Override
+    public List<String> names() {
+        return List.of(NAME);
+    }
+
     @Override
     public List<Advice> look(Bench bench) {
         return bench.eachStrand(
                 spot -> spot.isCoated() && spot.work().operations().stream().anyMatch(o -> o.isStruck())
                         ? spot.saysOfWire(
                                 Advice.Severity.STOP,
-                                "coat-under-hammer",
+                                NAME,
                                 "This wire must not be hammered.",
                                 "The skin or coat of " + spot.wire().metal().title()
                                         + " cracks under steel, or the wire snaps, however light the taps (common practice).",
@@ -37,7 +44,6 @@ final class CoatUnderHammer implements Rule {
         }
         return patches.isEmpty()
                 ? Optional.empty()
-                : new Fix(spot.bench().piece().withWork(left), patches)
-                        .tried(spot.bench(), "coat-under-hammer", spot.wirePath());
+                : new Fix(spot.bench().piece().withWork(left), patches).tried(spot.bench(), NAME, spot.wirePath());
     }
 }

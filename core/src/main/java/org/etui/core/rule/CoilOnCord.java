@@ -15,11 +15,18 @@ import org.etui.core.work.StrandWork;
 
 /** A coil closes on its cord: not wider than it, and not so narrow that the cord cannot go in (common practice). */
 final class CoilOnCord implements Rule {
+    private static final String NAME = "coil-on-cord";
+
     /** A coil this much wider than its cord slides off (engineering estimate). */
     private static final double LOOSE = 1.05;
 
     /** A cord can be squeezed to about this share of its thickness (engineering estimate). */
     private static final double SQUEEZED = 0.8;
+
+    @Override
+    public List<String> names() {
+        return List.of(NAME);
+    }
 
     @Override
     public List<Advice> look(Bench bench) {
@@ -63,7 +70,7 @@ final class CoilOnCord implements Rule {
         }
         return Optional.of(new Advice(
                 Advice.Severity.MIND,
-                "coil-on-cord",
+                NAME,
                 where,
                 String.format(
                         Locale.ROOT,

@@ -8,7 +8,14 @@ import org.etui.core.work.StrandWork;
 
 /** The tips of round-nose pliers are about half a millimetre: nothing is wound tighter (engineering estimate). */
 final class CurlTooTight implements Rule {
+    private static final String NAME = "curl-too-tight";
+
     private static final double TIP_MM = 0.5;
+
+    @Override
+    public List<String> names() {
+        return List.of(NAME);
+    }
 
     @Override
     public List<Advice> look(Bench bench) {
@@ -23,7 +30,7 @@ final class CurlTooTight implements Rule {
                     String path = "/strands/" + i + "/elements/" + e + "/insideMm";
                     advice.add(new Advice(
                             Advice.Severity.MIND,
-                            "curl-too-tight",
+                            NAME,
                             "strands." + i + ".elements." + e,
                             "The " + element.label() + " is " + bench.say(inside, 2)
                                     + " inside: no plier tip is that thin.",

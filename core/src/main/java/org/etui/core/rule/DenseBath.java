@@ -7,10 +7,17 @@ import org.etui.core.piece.Colour;
 
 /** A strong or hot bath darkens before there is time to look (common practice). */
 final class DenseBath implements Rule {
+    private static final String NAME = "dense-bath";
+
     /** Two drops of gel in half a cup are usual; three times that is over in seconds (common practice). */
     private static final double MOST_DROPS_PER_100ML = 5;
 
     private static final double MOST_C = 75;
+
+    @Override
+    public List<String> names() {
+        return List.of(NAME);
+    }
 
     @Override
     public List<Advice> look(Bench bench) {
@@ -26,7 +33,7 @@ final class DenseBath implements Rule {
         double drops = Math.max(1, Math.floor(colour.volumeMl() * 2 / 100));
         return Optional.of(new Advice(
                 Advice.Severity.MIND,
-                "dense-bath",
+                NAME,
                 dense ? "colour.drops" : "colour.temperatureC",
                 dense
                         ? String.format(Locale.ROOT, "%.1f drops in 100 ml leave no time to look.", strength)

@@ -12,7 +12,14 @@ import org.etui.core.work.StrandWork;
  * thickest one carries none (common practice).
  */
 final class FineWireUnderLoad implements Rule {
+    private static final String NAME = "fine-wire-under-load";
+
     private static final double FINE_MM = 0.5;
+
+    @Override
+    public List<String> names() {
+        return List.of(NAME);
+    }
 
     @Override
     public List<Advice> look(Bench bench) {
@@ -31,7 +38,7 @@ final class FineWireUnderLoad implements Rule {
                     && piece.purpose() != Purpose.LINK) {
                 advice.add(new Advice(
                         Advice.Severity.STOP,
-                        "fine-wire-under-load",
+                        NAME,
                         "strands." + i + ".wire",
                         "Wire of " + bench.say(thickness, 2) + " cannot be a "
                                 + piece.purpose().inWords() + ".",

@@ -9,7 +9,14 @@ import java.util.regex.Pattern;
 
 /** An inch fraction above one is a slip: 21/2 is read as ten and a half (common practice). */
 final class FractionMisread implements Rule {
+    private static final String NAME = "fraction-misread";
+
     private static final Pattern FRACTION = Pattern.compile("^\\s*(\\d)(\\d+)\\s*/\\s*(2|4|8|16|32|64)(?!\\d).*");
+
+    @Override
+    public List<String> names() {
+        return List.of(NAME);
+    }
 
     @Override
     public List<Advice> look(Bench bench) {
@@ -20,7 +27,7 @@ final class FractionMisread implements Rule {
                     && Integer.parseInt(typed.group(1) + typed.group(2)) > Integer.parseInt(typed.group(3))) {
                 advice.add(new Advice(
                         Advice.Severity.MIND,
-                        "fraction-misread",
+                        NAME,
                         entry.getKey(),
                         "“" + entry.getValue().strip() + "” was typed: a fraction above one.",
                         "Without a space it is read as one fraction (common practice).",

@@ -15,8 +15,15 @@ import org.etui.core.wire.Wire;
 
 /** A gauge number means another thickness in another system (ASTM B258, BS 3737). */
 final class GaugeMisread implements Rule {
+    private static final String NAME = "gauge-misread";
+
     /** Drawn wire keeps its gauge within a few hundredths (engineering estimate). */
     private static final double OFF = 0.05;
+
+    @Override
+    public List<String> names() {
+        return List.of(NAME);
+    }
 
     @Override
     public List<Advice> look(Bench bench) {
@@ -37,7 +44,7 @@ final class GaugeMisread implements Rule {
         String other = otherSystem(label, round.diameterMm());
         return spot.saysOfWire(
                 Advice.Severity.MIND,
-                "gauge-misread",
+                NAME,
                 nominal.isPresent()
                         ? String.format(
                                 Locale.ROOT,
@@ -61,8 +68,7 @@ final class GaugeMisread implements Rule {
                 new Wire(spot.wire().metal(), spot.wire().temper(), spot.wire().finish(), section);
         strands.set(spot.strand(), strands.get(spot.strand()).withWire(wire));
         Advice.Patch patch = Advice.Patch.replace(spot.wireField("section/diameterMm"), section.diameterMm());
-        return new Fix(piece.withStrands(strands), List.of(patch))
-                .tried(spot.bench(), "gauge-misread", spot.wirePath());
+        return new Fix(piece.withStrands(strands), List.of(patch)).tried(spot.bench(), NAME, spot.wirePath());
     }
 
     private static String otherSystem(GaugeLabel label, double mm) {

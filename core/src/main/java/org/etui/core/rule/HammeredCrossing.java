@@ -5,16 +5,23 @@ import java.util.Optional;
 
 /** Never hammer over a crossing: the upper limb notches the lower one, which later breaks there (common practice). */
 final class HammeredCrossing implements Rule {
+    private static final String NAME = "hammered-crossing";
+
+    @Override
+    public List<String> names() {
+        return List.of(NAME);
+    }
+
     @Override
     public List<Advice> look(Bench bench) {
         return bench.eachElement(spot -> struckWhenCrossed(spot)
                 ? spot.says(
                         Advice.Severity.STOP,
-                        "hammered-crossing",
+                        NAME,
                         "The " + spot.element().label() + " is hammered where the wire lies over itself.",
                         "The upper limb notches the lower one, which later breaks there (common practice).",
                         "Leave it out of the hammering, or hammer it before the wire is closed over it.",
-                        spot.withoutHammer("hammered-crossing"))
+                        spot.withoutHammer(NAME))
                 : Optional.empty());
     }
 

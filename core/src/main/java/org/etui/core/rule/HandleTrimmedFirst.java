@@ -7,13 +7,20 @@ import org.etui.core.piece.Work;
 
 /** The handle keeps fingers away from the hammer: it is trimmed after hammering, not before (common practice). */
 final class HandleTrimmedFirst implements Rule {
+    private static final String NAME = "handle-trimmed-first";
+
+    @Override
+    public List<String> names() {
+        return List.of(NAME);
+    }
+
     @Override
     public List<Advice> look(Bench bench) {
         return bench.eachElement(
                 spot -> spot.element().handling().trimmedAfter().isPresent() && struckAfterTrim(spot)
                         ? spot.says(
                                 Advice.Severity.MIND,
-                                "handle-trimmed-first",
+                                NAME,
                                 "The " + spot.element().label() + " is trimmed before the hammering.",
                                 "It keeps your fingers away from the hammer (common practice).",
                                 "Trim it after the last hammering.",

@@ -6,14 +6,21 @@ import java.util.Optional;
 
 /** A loop that has to open often must stand it: reversed bending uses it up (estimate after Coffin and Manson). */
 final class HardToOpen implements Rule {
+    private static final String NAME = "hard-to-open";
+
     private static final double FEW = 10;
+
+    @Override
+    public List<String> names() {
+        return List.of(NAME);
+    }
 
     @Override
     public List<Advice> look(Bench bench) {
         return bench.eachElement(spot -> spot.reading().opensLeft().orElse(FEW) < FEW
                 ? spot.says(
                         Advice.Severity.MIND,
-                        "hard-to-open",
+                        NAME,
                         String.format(
                                 Locale.ROOT,
                                 "The %s can be opened and closed about %.0f times, then it breaks.",

@@ -10,8 +10,15 @@ import org.etui.core.piece.Purpose;
 
 /** A hook, loop or bow that opens under the load that its purpose wants (loads are estimates). */
 final class HoldsTooLittle implements Rule {
+    private static final String NAME = "holds-too-little";
+
     /** Below this share of the load it fails for certain (engineering estimate). */
     private static final double FAILS = 0.6;
+
+    @Override
+    public List<String> names() {
+        return List.of(NAME);
+    }
 
     @Override
     public List<Advice> look(Bench bench) {
@@ -25,11 +32,11 @@ final class HoldsTooLittle implements Rule {
         if (holds >= wants) {
             return Optional.empty();
         }
-        Optional<Strengthen.Way> way = new Strengthen(spot, "holds-too-little", Bow.Limit.HOLDS, wants).first();
+        Optional<Strengthen.Way> way = new Strengthen(spot, NAME, Bow.Limit.HOLDS, wants).first();
         boolean squeezed = spot.reading().isSqueezed();
         return spot.says(
                 holds < FAILS * wants ? Advice.Severity.STOP : Advice.Severity.MIND,
-                "holds-too-little",
+                NAME,
                 String.format(
                         Locale.ROOT,
                         squeezed

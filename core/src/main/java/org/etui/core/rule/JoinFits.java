@@ -13,6 +13,15 @@ import org.etui.core.work.StrandWork;
  * loops opens (common practice).
  */
 final class JoinFits implements Rule {
+    private static final String LOOP_TOO_SMALL = "loop-too-small";
+    private static final String NEITHER_OPENS = "neither-opens";
+    private static final String TIP_WILL_NOT_PASS = "tip-will-not-pass";
+
+    @Override
+    public List<String> names() {
+        return List.of(LOOP_TOO_SMALL, NEITHER_OPENS, TIP_WILL_NOT_PASS);
+    }
+
     @Override
     public List<Advice> look(Bench bench) {
         Piece piece = bench.piece();
@@ -45,7 +54,7 @@ final class JoinFits implements Rule {
                 double needed = Math.ceil(tip * 10 - 1e-9) / 10;
                 advice.add(new Advice(
                         Advice.Severity.MIND,
-                        "tip-will-not-pass",
+                        TIP_WILL_NOT_PASS,
                         where,
                         text(
                                 "The end of the hook is %s across and will not pass the %s, %s inside.",
@@ -63,7 +72,7 @@ final class JoinFits implements Rule {
             double needed = Math.ceil(hung.wireMm() * 1.2 * 10) / 10;
             advice.add(new Advice(
                     Advice.Severity.STOP,
-                    "loop-too-small",
+                    LOOP_TOO_SMALL,
                     where,
                     text(
                             "The %s is %s inside and cannot take the %s, %s thick.",
@@ -84,7 +93,7 @@ final class JoinFits implements Rule {
         if (a.isClosedLoop() && b.isClosedLoop()) {
             advice.add(new Advice(
                     Advice.Severity.MIND,
-                    "neither-opens",
+                    NEITHER_OPENS,
                     where,
                     text("Neither the %s nor the %s opens: they cannot be joined once formed.", a.label(), b.label()),
                     "A closed loop goes into another only while it is formed (common practice).",

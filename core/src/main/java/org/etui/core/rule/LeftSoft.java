@@ -9,8 +9,15 @@ import org.etui.core.mechanics.Load;
 
 /** Soft wire left unhardened in a part that works: it holds, but gives a little every time (common practice). */
 final class LeftSoft implements Rule {
+    private static final String NAME = "left-soft";
+
     /** A trace below this share of the load is worn into an opening by and by (engineering estimate). */
     private static final double TRACE = 0.75;
+
+    @Override
+    public List<String> names() {
+        return List.of(NAME);
+    }
 
     @Override
     public List<Advice> look(Bench bench) {
@@ -26,11 +33,10 @@ final class LeftSoft implements Rule {
             return Optional.empty();
         }
         Hold hold = read.get();
-        Optional<Strengthen.Way> way =
-                new Strengthen(spot, "left-soft", Bow.Limit.STARTS_TO_GIVE, TRACE * wants).first();
+        Optional<Strengthen.Way> way = new Strengthen(spot, NAME, Bow.Limit.STARTS_TO_GIVE, TRACE * wants).first();
         return spot.says(
                 Advice.Severity.MIND,
-                "left-soft",
+                NAME,
                 String.format(
                         Locale.ROOT,
                         "The %s holds %s but starts to give at %s: worn often, it opens.",

@@ -9,7 +9,14 @@ import org.etui.core.piece.Strand;
 
 /** Every link the same: the gap is the gauge (common practice). */
 final class LinksDiffer implements Rule {
+    private static final String NAME = "links-differ";
+
     private static final int LEAST_ELEMENTS = 3;
+
+    @Override
+    public List<String> names() {
+        return List.of(NAME);
+    }
 
     @Override
     public List<Advice> look(Bench bench) {
@@ -25,7 +32,7 @@ final class LinksDiffer implements Rule {
                     && !first.elements().equals(other.elements())) {
                 advice.add(new Advice(
                         Advice.Severity.MIND,
-                        "links-differ",
+                        NAME,
                         "strands." + i + ".elements",
                         "The " + other.title() + " has other measures than the " + first.title() + ".",
                         "Links of different gap or size hang unevenly (common practice).",

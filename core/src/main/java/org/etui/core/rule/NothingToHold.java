@@ -5,15 +5,22 @@ import java.util.Optional;
 
 /** Short wire that is hammered or cut without spare cannot be held, nor begun again (common practice). */
 final class NothingToHold implements Rule {
+    private static final String NAME = "nothing-to-hold";
+
     /** Fingers need about that much (engineering estimate). */
     private static final double SHORT_MM = 30;
+
+    @Override
+    public List<String> names() {
+        return List.of(NAME);
+    }
 
     @Override
     public List<Advice> look(Bench bench) {
         return bench.eachStrand(spot -> bare(spot)
                 ? Optional.of(new Advice(
                         Advice.Severity.MIND,
-                        "nothing-to-hold",
+                        NAME,
                         "strands." + spot.strand() + ".allowance",
                         "The wire is cut to the piece: there is nothing to hold while it is hammered.",
                         "Below about " + spot.say(30, 0)

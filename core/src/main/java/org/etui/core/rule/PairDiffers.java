@@ -8,6 +8,13 @@ import org.etui.core.piece.Strand;
 
 /** Both of a pair are cut from one nominal thickness: two makes of wire differ (common practice). */
 final class PairDiffers implements Rule {
+    private static final String NAME = "pair-differs";
+
+    @Override
+    public List<String> names() {
+        return List.of(NAME);
+    }
+
     @Override
     public List<Advice> look(Bench bench) {
         List<Advice> advice = new ArrayList<>();
@@ -17,7 +24,7 @@ final class PairDiffers implements Rule {
                 if (alike(strands.get(one), strands.get(other))) {
                     advice.add(new Advice(
                             Advice.Severity.MIND,
-                            "pair-differs",
+                            NAME,
                             "strands." + other + ".wire",
                             "The " + strands.get(one).title() + " and the "
                                     + strands.get(other).title() + " are alike but of different wire.",

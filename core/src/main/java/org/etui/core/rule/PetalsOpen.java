@@ -15,7 +15,14 @@ import org.etui.core.work.StrandWork;
  * whose sine is half its width over the distance from its point to the middle of its round (plane geometry).
  */
 final class PetalsOpen implements Rule {
+    private static final String NAME = "petals-open";
+
     private static final int FEWEST = 3;
+
+    @Override
+    public List<String> names() {
+        return List.of(NAME);
+    }
 
     @Override
     public List<Advice> look(Bench bench) {
@@ -43,7 +50,7 @@ final class PetalsOpen implements Rule {
         boolean possible = needed <= drop.lengthMm();
         return new Advice(
                 Advice.Severity.MIND,
-                "petals-open",
+                NAME,
                 "strands." + strand + ".elements." + petals.get(0),
                 String.format(
                         Locale.ROOT,

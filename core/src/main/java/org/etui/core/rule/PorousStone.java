@@ -9,8 +9,15 @@ import org.etui.core.piece.PartKind;
 
 /** Porous and soft stones take harm in a sulfide bath (common practice). */
 final class PorousStone implements Rule {
+    private static final String NAME = "porous-stone";
+
     private static final List<String> POROUS =
             List.of("pearl", "opal", "turquoise", "malachite", "coral", "amber", "shell", "jet", "howlite", "lapis");
+
+    @Override
+    public List<String> names() {
+        return List.of(NAME);
+    }
 
     @Override
     public List<Advice> look(Bench bench) {
@@ -23,7 +30,7 @@ final class PorousStone implements Rule {
             if (stone && POROUS.stream().anyMatch(material::contains)) {
                 advice.add(new Advice(
                         Advice.Severity.STOP,
-                        "porous-stone",
+                        NAME,
                         "parts." + i + ".material",
                         "The " + part.label() + " of " + part.material() + " must not go into the bath.",
                         "It soaks the sulfide up and is stained or eaten (common practice).",

@@ -6,8 +6,15 @@ import org.etui.core.element.Coil;
 
 /** A wound finger ring wants 1.3 to 3.3 mm wire: thinner crumples, thicker is too hard by hand (common practice). */
 final class RingWire implements Rule {
+    private static final String NAME = "ring-wire";
+
     private static final double LEAST_MM = 13;
     private static final double MOST_MM = 25;
+
+    @Override
+    public List<String> names() {
+        return List.of(NAME);
+    }
 
     @Override
     public List<Advice> look(Bench bench) {
@@ -21,7 +28,7 @@ final class RingWire implements Rule {
             }
             return spot.saysOfWire(
                     Advice.Severity.MIND,
-                    "ring-wire",
+                    NAME,
                     thin
                             ? "A finger ring of this wire crumples."
                             : "A finger ring of this wire is too hard to wind by hand.",

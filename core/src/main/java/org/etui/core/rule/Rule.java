@@ -4,6 +4,9 @@ import java.util.List;
 
 /** Looks at one thing and may give advice on it. */
 public interface Rule {
+    /** Names under which it gives advice. */
+    List<String> names();
+
     /**
      * Advice on a piece, empty if all is well.
      *

@@ -2,6 +2,7 @@ package org.etui.core.rule;
 
 import java.util.Comparator;
 import java.util.List;
+import org.etui.core.piece.Piece;
 
 /** Every rule there is. */
 public final class Rules {
@@ -47,5 +48,10 @@ public final class Rules {
                 .flatMap(rule -> rule.look(bench).stream())
                 .sorted(Comparator.comparing(Advice::severity))
                 .toList();
+    }
+
+    /** The same for those who read it: what holds for several alike places is said once. */
+    public static List<Advice> once(Piece piece, List<Advice> advice) {
+        return Alike.once(piece, advice);
     }
 }

@@ -8,6 +8,13 @@ import org.etui.core.metal.Temper;
 
 /** Spirals, curls and tight coils want dead soft wire (common practice). */
 final class SoftForSpirals implements Rule {
+    private static final String NAME = "soft-for-spirals";
+
+    @Override
+    public List<String> names() {
+        return List.of(NAME);
+    }
+
     @Override
     public List<Advice> look(Bench bench) {
         return bench.eachElement(spot -> spot.element().handling().softWire()
@@ -15,7 +22,7 @@ final class SoftForSpirals implements Rule {
                         && spot.wire().metal() != Metal.MUSIC_WIRE
                 ? spot.says(
                         Advice.Severity.MIND,
-                        "soft-for-spirals",
+                        NAME,
                         "The " + spot.element().label() + " is wound of "
                                 + Word.plain(spot.wire().temper()) + " wire.",
                         "Harder wire costs more force, springs back unevenly and leaves less to harden"

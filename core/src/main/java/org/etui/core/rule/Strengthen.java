@@ -53,7 +53,15 @@ record Strengthen(Spot spot, String rule, Bow.Limit limit, double wantsN) {
      * @param fix as a patch of the document
      * @param needs what it takes
      */
-    record Way(String instead, Fix fix, WayOut.Needs needs) {}
+    record Way(String instead, Fix fix, Needs needs) {}
+
+    /** What a way out takes, the least first. */
+    enum Needs {
+        /** Only tools that are owned, on the wire as it is. */
+        TOOLS_OWNED,
+        /** Other wire. */
+        OTHER_WIRE
+    }
 
     /** The first way that reaches the load; empty where none does. */
     Optional<Way> first() {
@@ -152,7 +160,7 @@ record Strengthen(Spot spot, String rule, Bow.Limit limit, double wantsN) {
                     return Optional.of(new Way(
                             "Take it " + Word.plain(temper) + ".",
                             of(wire, Advice.Patch.replace(spot.wireField("temper"), temper)),
-                            WayOut.Needs.OTHER_WIRE));
+                            Needs.OTHER_WIRE));
                 }
             }
         }
@@ -177,7 +185,7 @@ record Strengthen(Spot spot, String rule, Bow.Limit limit, double wantsN) {
                 return Optional.of(new Way(
                         "Take wire of " + spot.say(mm, 2) + " (AWG " + gauge.number() + ").",
                         of(wire, Advice.Patch.replace(spot.wireField("section"), section)),
-                        WayOut.Needs.OTHER_WIRE));
+                        Needs.OTHER_WIRE));
             }
         }
         return Optional.empty();
@@ -222,7 +230,7 @@ record Strengthen(Spot spot, String rule, Bow.Limit limit, double wantsN) {
         return new Way(
                 instead,
                 new Fix(piece.withWork(works), List.of(Advice.Patch.add(Spot.work("-"), work))),
-                WayOut.Needs.TOOLS_OWNED);
+                Needs.TOOLS_OWNED);
     }
 
     private Fix of(Wire wire, Advice.Patch patch) {

@@ -9,7 +9,14 @@ import org.etui.core.work.StrandWork;
 
 /** A bangle wants at least about 1.6 mm wire (common practice). */
 final class ThinBangle implements Rule {
+    private static final String NAME = "thin-bangle";
+
     private static final double LEAST_MM = 1.6;
+
+    @Override
+    public List<String> names() {
+        return List.of(NAME);
+    }
 
     @Override
     public List<Advice> look(Bench bench) {
@@ -21,7 +28,7 @@ final class ThinBangle implements Rule {
             if (piece.purpose() == Purpose.BANGLE_CLOSURE && thickness < LEAST_MM - 0.05) {
                 advice.add(new Advice(
                         Advice.Severity.MIND,
-                        "thin-bangle",
+                        NAME,
                         "strands." + i + ".wire",
                         "A bangle of " + bench.say(thickness, 2) + " wire does not keep its shape.",
                         "A bangle wants at least about " + bench.say(LEAST_MM, 1) + " (common practice).",

@@ -7,6 +7,13 @@ import org.etui.core.element.Spiral;
 
 /** A spiral that is hammered spreads: its turns must have room (common practice). */
 final class TurnsMeet implements Rule {
+    private static final String NAME = "turns-meet";
+
+    @Override
+    public List<String> names() {
+        return List.of(NAME);
+    }
+
     @Override
     public List<Advice> look(Bench bench) {
         return bench.eachElement(TurnsMeet::look);
@@ -23,7 +30,7 @@ final class TurnsMeet implements Rule {
                     double gap = Math.ceil(10 * (spiral.gapMm() + 1.02 * lack * run.shapeGrowth() / run.growth())) / 10;
                     return spot.says(
                             Advice.Severity.MIND,
-                            "turns-meet",
+                            NAME,
                             "The turns of the " + spiral.label() + " spread by " + spot.say(lack, 2)
                                     + " more than there is room.",
                             "Flattened wire is wider than the spiral grows (width after Kazeminezhad and Karimi Taheri;"

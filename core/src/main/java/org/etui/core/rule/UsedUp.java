@@ -9,6 +9,13 @@ import org.etui.core.metal.Temper;
 
 /** Metal that is strained beyond what it stands cracks: amber warns, red stops (limits are estimates). */
 final class UsedUp implements Rule {
+    private static final String NAME = "used-up";
+
+    @Override
+    public List<String> names() {
+        return List.of(NAME);
+    }
+
     @Override
     public List<Advice> look(Bench bench) {
         return bench.eachElement(UsedUp::look);
@@ -24,7 +31,7 @@ final class UsedUp implements Rule {
         boolean over = strain > red;
         return spot.says(
                 over ? Advice.Severity.STOP : Advice.Severity.MIND,
-                "used-up",
+                NAME,
                 String.format(
                         Locale.ROOT,
                         over ? "The %s is strained by %.2f and cracks." : "The %s is strained by %.2f: little is left.",

@@ -6,8 +6,15 @@ import org.etui.core.element.Coil;
 
 /** A ring wound at size comes out too large: it is wound about half a US size small (common practice). */
 final class WoundAtSize implements Rule {
+    private static final String NAME = "wound-at-size";
+
     private static final double LEAST_MM = 13;
     private static final double MOST_MM = 25;
+
+    @Override
+    public List<String> names() {
+        return List.of(NAME);
+    }
 
     @Override
     public List<Advice> look(Bench bench) {
@@ -15,7 +22,7 @@ final class WoundAtSize implements Rule {
                 spot.element() instanceof Coil coil && coil.mandrelMm() >= LEAST_MM && coil.mandrelMm() <= MOST_MM
                         ? spot.says(
                                 Advice.Severity.NOTE,
-                                "wound-at-size",
+                                NAME,
                                 "Wind the " + coil.label() + " on "
                                         + spot.say(spot.reading().toolInsideMm().orElse(coil.mandrelMm()), 1)
                                         + ": it comes back to " + spot.say(coil.mandrelMm(), 1) + ".",

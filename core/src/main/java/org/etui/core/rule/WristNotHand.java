@@ -7,10 +7,17 @@ import org.etui.core.piece.Purpose;
 
 /** A bangle is measured over the closed hand, not round the wrist; one that opens can be smaller (common practice). */
 final class WristNotHand implements Rule {
+    private static final String NAME = "wrist-not-hand";
+
     private static final double LEAST_BODY_MM = 40;
 
     /** Slip-over, small: 203 mm inside; wrists begin well below that (common practice). */
     private static final double WRIST_MM = 190;
+
+    @Override
+    public List<String> names() {
+        return List.of(NAME);
+    }
 
     @Override
     public List<Advice> look(Bench bench) {
@@ -20,7 +27,7 @@ final class WristNotHand implements Rule {
                         && Math.PI * insideMm(spot) < WRIST_MM
                 ? spot.says(
                         Advice.Severity.NOTE,
-                        "wrist-not-hand",
+                        NAME,
                         String.format(
                                 Locale.ROOT,
                                 "The %s is %s round inside: that is a wrist, not a hand.",

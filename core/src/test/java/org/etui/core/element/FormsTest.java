@@ -181,11 +181,11 @@ class FormsTest {
                 Examples.planned(Examples.piece(Examples.copper(0.8), Ball.of("head", 2), Straight.of("pin", 40)));
         double asWire = Math.PI * 8 / 6 / (Math.PI * 0.16);
 
-        assertThat(pin.netLengthMm()).isEqualTo(40);
-        assertThat(pin.elements().get(0).equivalentWireMm()).hasValueCloseTo(asWire, within(1e-9));
-        assertThat(pin.finished().widthMm()).isCloseTo(42, within(1e-6));
-        assertThat(pin.finished().heightMm()).isCloseTo(2, within(0.01));
-        assertThat(pin.massG()).isCloseTo(Examples.copper(0.8).massG(40 + asWire), within(1e-9));
+        assertThat(pin.amount().netLengthMm()).isEqualTo(40);
+        assertThat(pin.elements().get(0).formed().equivalentWireMm()).hasValueCloseTo(asWire, within(1e-9));
+        assertThat(pin.drawn().finished().widthMm()).isCloseTo(42, within(1e-6));
+        assertThat(pin.drawn().finished().heightMm()).isCloseTo(2, within(0.01));
+        assertThat(pin.amount().massG()).isCloseTo(Examples.copper(0.8).massG(40 + asWire), within(1e-9));
     }
 
     /** Length → turns → length and outside → turns → outside, in cones as well as flat. */
@@ -217,7 +217,7 @@ class FormsTest {
     @Test
     void outline_isFineEnoughToDraw_andNotEndless() {
         Piece spring = Examples.piece(Examples.copper(0.3), Coil.of("coil", 3, 500, Turn.LEFT));
-        List<double[]> outline = Examples.planned(spring).outline();
+        List<double[]> outline = Examples.planned(spring).drawn().outline();
 
         assertThat(outline.size()).isBetween(24 * 500, 20_000);
     }
@@ -235,9 +235,16 @@ class FormsTest {
         Plan plan = Planner.plan(Piece.of("Five", Purpose.DECORATIVE, strands), PlanOptions.USUAL);
         double below = Double.POSITIVE_INFINITY;
         for (Plan.StrandPlan strand : plan.strands()) {
-            double top = strand.outline().stream().mapToDouble(p -> p[1]).max().orElseThrow();
+            double top = strand.drawn().outline().stream()
+                    .mapToDouble(p -> p[1])
+                    .max()
+                    .orElseThrow();
             assertThat(top + 0.5).isLessThan(below);
-            below = strand.outline().stream().mapToDouble(p -> p[1]).min().orElseThrow() - 0.5;
+            below = strand.drawn().outline().stream()
+                            .mapToDouble(p -> p[1])
+                            .min()
+                            .orElseThrow()
+                    - 0.5;
         }
     }
 
@@ -247,13 +254,13 @@ class FormsTest {
                         "p", "", Examples.copper(1), List.of(Straight.of("run", 8), Loop.of("eye", 4, Turn.LEFT)))
                 .times(2, true, true);
         Plan.StrandPlan planned = Examples.planned(Piece.of("Pair", Purpose.EAR_WIRE, List.of(pair)));
-        List<double[]> second = planned.second().orElseThrow();
-        double sum = planned.outline().get(0)[0] + second.get(0)[0];
+        List<double[]> second = planned.drawn().second().orElseThrow();
+        double sum = planned.drawn().outline().get(0)[0] + second.get(0)[0];
 
         assertThat(planned.pair()).isEqualTo(Plan.Pair.MIRRORED);
         for (int i = 0; i < second.size(); i++) {
-            assertThat(planned.outline().get(i)[0] + second.get(i)[0]).isCloseTo(sum, within(1e-9));
-            assertThat(second.get(i)[1]).isEqualTo(planned.outline().get(i)[1]);
+            assertThat(planned.drawn().outline().get(i)[0] + second.get(i)[0]).isCloseTo(sum, within(1e-9));
+            assertThat(second.get(i)[1]).isEqualTo(planned.drawn().outline().get(i)[1]);
         }
     }
 }

@@ -148,13 +148,13 @@ class SpiralTest {
     void spiralInAPlan_hasItsSizesByCalliper() {
         Plan.StrandPlan plan =
                 Examples.planned(Examples.piece(Examples.copper(1), Spiral.closed("s", 8, 0, Turn.LEFT)));
-        Plan.Sizes sizes = plan.elements().get(0).finished().orElseThrow();
+        Plan.Sizes sizes = plan.elements().get(0).formed().finished().orElseThrow();
 
         assertThat(sizes.outsideMm()).isCloseTo(17.5, within(1e-9));
         assertThat(sizes.turns()).isEqualTo(8);
-        assertThat(plan.elements().get(0).mandrelRuleMm()).isEmpty();
-        assertThat(plan.finished().widthMm()).isBetween(16.4, 17.5);
-        assertThat(plan.crossings()).isEmpty();
+        assertThat(plan.elements().get(0).formed().mandrelRuleMm()).isEmpty();
+        assertThat(plan.drawn().finished().widthMm()).isBetween(16.4, 17.5);
+        assertThat(plan.drawn().crossings()).isEmpty();
     }
 
     @Test

@@ -145,7 +145,7 @@ class JobTest {
     private static double[] box(List<Plan.StrandPlan> strands) {
         double[] box = {1e9, -1e9, 1e9, -1e9};
         for (Plan.StrandPlan strand : strands) {
-            for (double[] p : strand.outline()) {
+            for (double[] p : strand.drawn().outline()) {
                 box[0] = Math.min(box[0], p[0]);
                 box[1] = Math.max(box[1], p[0]);
                 box[2] = Math.min(box[2], p[1]);

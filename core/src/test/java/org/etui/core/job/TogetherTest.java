@@ -34,9 +34,9 @@ class TogetherTest {
                     .hasSize(alone.strands().size() + beside.strands().size());
             for (int i = 0; i < alone.strands().size(); i++) {
                 Plan.StrandPlan strand = together.get(beside.strands().size() + i);
-                assertThat(strand.cutLengthMm())
+                assertThat(strand.amount().cutLengthMm())
                         .as(pattern.name())
-                        .isCloseTo(alone.strands().get(i).cutLengthMm(), within(1e-9));
+                        .isCloseTo(alone.strands().get(i).amount().cutLengthMm(), within(1e-9));
                 assertThat(strand.title()).contains(pattern.usual().name());
             }
         }

@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.etui.core.Examples;
 import org.etui.core.act.Run;
 import org.etui.core.check.BadInput;
@@ -80,8 +81,17 @@ class PatternsTest {
     }
 
     @Test
-    void everyPattern_standsInTheTableOfKinds() {
-        assertThat(Patterns.ALL).hasSize(22).doesNotHaveDuplicates();
+    void everyPattern_standsInTheTableOfKinds() throws NoSuchMethodException {
+        CsvSource table = PatternsTest.class
+                .getDeclaredMethod("pattern_isBuiltOfTheExpectedKindsAndStrands", String.class, String.class)
+                .getAnnotation(CsvSource.class);
+
+        assertThat(Patterns.ALL)
+                .extracting(Pattern::name)
+                .doesNotHaveDuplicates()
+                .containsExactlyInAnyOrderElementsOf(Stream.of(table.value())
+                        .map(row -> row.substring(0, row.indexOf(',')))
+                        .toList());
     }
 
     /** The rule of 3.3 as an integral along the drawn centre line, by Hipparchus quadrature, curvature from its heading. */
@@ -204,7 +214,7 @@ class PatternsTest {
             double more = net(pattern, Map.of("turns", Math.min(40, coil.turns() + 0.25)));
 
             assertThat(coil.turns() * 4 % 1).isZero();
-            assertThat(Examples.planned(piece).netLengthMm()).isLessThanOrEqualTo(wire + 1e-6);
+            assertThat(Examples.planned(piece).amount().netLengthMm()).isLessThanOrEqualTo(wire + 1e-6);
             assertThat(more).isGreaterThan(wire - 1e-6);
         }
     }
@@ -240,7 +250,11 @@ class PatternsTest {
             Piece piece = pattern.make(values, Optional.of(wire), Optional.of(Purpose.DECORATIVE));
 
             assertThat(PieceChecks.of(piece)).isEmpty();
-            assertThat(Planner.plan(piece, PlanOptions.USUAL).strands().get(0).netLengthMm())
+            assertThat(Planner.plan(piece, PlanOptions.USUAL)
+                            .strands()
+                            .get(0)
+                            .amount()
+                            .netLengthMm())
                     .isPositive();
         }
     }
@@ -260,10 +274,10 @@ class PatternsTest {
     @Test
     void curlsInward_turnTheSameWayAsTheirHook() {
         Pattern hook = Patterns.find("s-hook").orElseThrow();
-        double outward = Examples.planned(hook.usual()).finished().widthMm();
+        double outward = Examples.planned(hook.usual()).drawn().finished().widthMm();
         Piece inward = hook.make(Map.of("curls", "inward"), Optional.empty(), Optional.empty());
 
-        assertThat(Examples.planned(inward).finished().widthMm()).isNotEqualTo(outward);
+        assertThat(Examples.planned(inward).drawn().finished().widthMm()).isNotEqualTo(outward);
         assertThatThrownBy(() -> hook.make(Map.of("curls", "sideways"), Optional.empty(), Optional.empty()))
                 .isInstanceOf(BadInput.class)
                 .hasMessageContaining("outward, inward");

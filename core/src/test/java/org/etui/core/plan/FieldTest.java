@@ -51,19 +51,23 @@ class FieldTest {
     @Test
     void cell_saysWhatThePlanOfThatWireSays() {
         for (Field.Cell cell : field(hook(), Metal.BRASS, 0.8, 1.3, 2.0).cells()) {
-            Wire wire = Wire.ofRound(Metal.BRASS, cell.temper(), cell.thicknessMm());
+            Wire wire = Wire.ofRound(
+                    Metal.BRASS, cell.bought().temper(), cell.bought().thicknessMm());
             Piece tried = hook().withStrands(List.of(hook().strands().get(0).withWire(wire)));
             Plan plan = Planner.plan(tried, PlanOptions.USUAL);
             Plan.ElementPlan bend = plan.strands().get(0).elements().get(1);
 
             assertThat(cell.refused()).isEmpty();
-            assertThat(cell.holdN().orElseThrow()).isCloseTo(bend.holdN().orElseThrow(), within(1e-9));
-            assertThat(cell.holds()).isEqualTo(bend.holdN().orElseThrow() >= 10);
-            assertThat(cell.holdsAt()).contains("strands.0.elements.1");
-            assertThat(cell.strain()).isCloseTo(bend.strain(), within(1e-9));
-            assertThat(cell.forms()).contains(bend.formedBy());
-            assertThat(cell.cutLengthMm()).isEqualTo(plan.strands().get(0).cutLengthMm());
-            assertThat(cell.massG()).isCloseTo(plan.totals().wire().get(0).massG(), within(1e-9));
+            assertThat(cell.hold().holdN().orElseThrow())
+                    .isCloseTo(bend.strength().holdN().orElseThrow(), within(1e-9));
+            assertThat(cell.hold().holds()).isEqualTo(bend.strength().holdN().orElseThrow() >= 10);
+            assertThat(cell.hold().holdsAt()).contains("strands.0.elements.1");
+            assertThat(cell.standing().strain()).isCloseTo(bend.worked().strain(), within(1e-9));
+            assertThat(cell.forming().forms()).contains(bend.formed().formedBy());
+            assertThat(cell.takes().cutLengthMm())
+                    .isEqualTo(plan.strands().get(0).amount().cutLengthMm());
+            assertThat(cell.takes().massG())
+                    .isCloseTo(plan.totals().wire().get(0).massG(), within(1e-9));
             assertThat(cell.worst().map(Advice::rule))
                     .isEqualTo(plan.advice().stream().findFirst().map(Advice::rule));
         }
@@ -78,7 +82,7 @@ class FieldTest {
                 assertThat(field(piece, metal, 0.4).cells())
                         .as("%s %s", purpose, metal)
                         .hasSize(5)
-                        .noneMatch(Field.Cell::holds);
+                        .noneMatch(c -> c.hold().holds());
             }
         }
     }
@@ -89,19 +93,20 @@ class FieldTest {
         List<Field.Cell> cells = field(hook(), Metal.COPPER, 0.8, 1.3, 2.0, 3.3).cells();
         for (int i = 0; i < cells.size(); i++) {
             if (i % 5 > 0) {
-                assertThat(cells.get(i).holdN().orElseThrow())
-                        .isGreaterThan(cells.get(i - 1).holdN().orElseThrow());
-                assertThat(cells.get(i).strainLeft())
-                        .isLessThan(cells.get(i - 1).strainLeft());
+                assertThat(cells.get(i).hold().holdN().orElseThrow())
+                        .isGreaterThan(cells.get(i - 1).hold().holdN().orElseThrow());
+                assertThat(cells.get(i).standing().strainLeft())
+                        .isLessThan(cells.get(i - 1).standing().strainLeft());
             }
             if (i >= 5) {
-                assertThat(cells.get(i).holdN().orElseThrow())
-                        .isGreaterThan(cells.get(i - 5).holdN().orElseThrow());
-                assertThat(cells.get(i).massG()).isGreaterThan(cells.get(i - 5).massG());
+                assertThat(cells.get(i).hold().holdN().orElseThrow())
+                        .isGreaterThan(cells.get(i - 5).hold().holdN().orElseThrow());
+                assertThat(cells.get(i).takes().massG())
+                        .isGreaterThan(cells.get(i - 5).takes().massG());
             }
         }
-        assertThat(cells.get(0).forms()).contains(FormedBy.FINGERS);
-        assertThat(cells.get(19).forms()).contains(FormedBy.VICE);
+        assertThat(cells.get(0).forming().forms()).contains(FormedBy.FINGERS);
+        assertThat(cells.get(19).forming().forms()).contains(FormedBy.VICE);
     }
 
     /** What cannot be made in a wire says why, and the others are there all the same. */
@@ -115,7 +120,7 @@ class FieldTest {
         assertThat(cells.subList(5, 10)).allMatch(c -> c.refused().isEmpty());
         assertThat(field(hook(), Metal.MUSIC_WIRE, 1).cells().stream()
                         .filter(c -> c.refused().isEmpty())
-                        .map(Field.Cell::temper))
+                        .map(c -> c.bought().temper()))
                 .containsExactly(Temper.SPRING);
         assertThatIllegalArgumentException()
                 .isThrownBy(() -> new Field.Trial(List.of(), TEMPERS, Metal.COPPER, 0))
@@ -137,7 +142,7 @@ class FieldTest {
                     .mapToDouble(Plan.WireTotal::massG)
                     .sum();
 
-            assertThat(cell.massG()).isCloseTo(all, within(1e-9));
+            assertThat(cell.takes().massG()).isCloseTo(all, within(1e-9));
             assertThat(plan.totals().wire().stream().anyMatch(w -> w.section().thicknessMm() == weave))
                     .isEqualTo(piece == loose);
         }
@@ -147,14 +152,22 @@ class FieldTest {
     @Test
     void price_isVolumeTimesDensityTimesThePriceOfAGram() {
         Field.Cell cell = field(hook(), Metal.BRASS, 2).cells().get(0);
-        double grams = Math.PI * cell.cutLengthMm() * 8.53 / 1000;
+        double grams = Math.PI * cell.takes().cutLengthMm() * 8.53 / 1000;
         Field.Trial brass = new Field.Trial(List.of(gauge(2)), TEMPERS, Metal.BRASS, 0);
         Prices none = new Prices("€", List.of(new Prices.Price(Metal.COPPER, 1)));
         Prices dear = new Prices("€", List.of(new Prices.Price(Metal.BRASS, 0.5)));
 
-        assertThat(Field.of(hook(), brass, Toolbox.STARTER, dear).cells().get(0).price())
+        assertThat(Field.of(hook(), brass, Toolbox.STARTER, dear)
+                        .cells()
+                        .get(0)
+                        .takes()
+                        .price())
                 .hasValueCloseTo(grams / 2, within(1e-9));
-        assertThat(Field.of(hook(), brass, Toolbox.STARTER, none).cells().get(0).price())
+        assertThat(Field.of(hook(), brass, Toolbox.STARTER, none)
+                        .cells()
+                        .get(0)
+                        .takes()
+                        .price())
                 .isEmpty();
         assertThatExceptionOfType(BadInput.class)
                 .isThrownBy(new Prices(
@@ -169,13 +182,14 @@ class FieldTest {
         Field.Cell weak = cells.get(0);
         Field.Cell strong = cells.get(7);
 
-        assertThat(weak.shortN()).isCloseTo(10 - weak.holdN().orElseThrow(), within(1e-12));
-        assertThat(weak.pull().orElseThrow().staysMm()).isGreaterThan(0.2);
-        assertThat(strong.shortN()).isZero();
-        assertThat(strong.pull().orElseThrow().staysMm()).isLessThan(0.2);
-        assertThat(weak.tool().orElseThrow().owned()).isPresent();
+        assertThat(weak.hold().shortN()).isCloseTo(10 - weak.hold().holdN().orElseThrow(), within(1e-12));
+        assertThat(weak.hold().pull().orElseThrow().staysMm()).isGreaterThan(0.2);
+        assertThat(strong.hold().shortN()).isZero();
+        assertThat(strong.hold().pull().orElseThrow().staysMm()).isLessThan(0.2);
+        assertThat(weak.forming().tool().orElseThrow().owned()).isPresent();
         Piece twisted = hook().withWork(List.of(Examples.flatten(0.45, "bend")));
-        assertThat(field(twisted, Metal.BRASS, 1).cells().get(4).overStrain()).isGreaterThan(0);
+        assertThat(field(twisted, Metal.BRASS, 1).cells().get(4).standing().overStrain())
+                .isGreaterThan(0);
     }
 
     /** The wire of one strand changes with all of that wire, whichever strand it is; a number that is none is refused. */
@@ -188,7 +202,7 @@ class FieldTest {
                 Field.of(stone, trial, Toolbox.STARTER, Prices.STARTER).cells().get(0);
 
         assertThat(cell.refused()).isEmpty();
-        assertThat(cell.massG())
+        assertThat(cell.takes().massG())
                 .isLessThan(Planner.plan(stone, PlanOptions.USUAL).totals().wire().stream()
                         .mapToDouble(Plan.WireTotal::massG)
                         .sum());

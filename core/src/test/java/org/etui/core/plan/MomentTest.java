@@ -63,11 +63,13 @@ class MomentTest {
                 }
             }
             Plan.StrandPlan last = moment(piece, strand.id(), strand.states().size() - 1);
-            assertThat(last.outline()).usingRecursiveComparison().isEqualTo(strand.outline());
-            assertThat(last.crossings()).isEqualTo(strand.crossings());
-            assertThat(last.elements().stream().map(Plan.ElementPlan::holdN))
+            assertThat(last.drawn().outline())
+                    .usingRecursiveComparison()
+                    .isEqualTo(strand.drawn().outline());
+            assertThat(last.drawn().crossings()).isEqualTo(strand.drawn().crossings());
+            assertThat(last.elements().stream().map(e -> e.strength().holdN()))
                     .isEqualTo(strand.elements().stream()
-                            .map(Plan.ElementPlan::holdN)
+                            .map(e -> e.strength().holdN())
                             .toList());
         }
     }
@@ -76,12 +78,14 @@ class MomentTest {
     @Test
     void firstMoment_isTheStraightWire() {
         Plan.StrandPlan cut = moment(hook(), "hook", 0);
-        double y = cut.outline().get(0)[1];
+        double y = cut.drawn().outline().get(0)[1];
 
-        assertThat(cut.outline()).allMatch(p -> Math.abs(p[1] - y) < 1e-9);
-        assertThat(cut.states().get(0).lengthMm()).isCloseTo(cut.cutLengthMm(), within(1e-9));
+        assertThat(cut.drawn().outline()).allMatch(p -> Math.abs(p[1] - y) < 1e-9);
+        assertThat(cut.states().get(0).lengthMm()).isCloseTo(cut.amount().cutLengthMm(), within(1e-9));
         assertThat(cut.elements())
-                .allMatch(e -> e.strain() == 0 && e.holdN().isEmpty() && e.temperNow() == TemperNow.DEAD_SOFT);
+                .allMatch(e -> e.worked().strain() == 0
+                        && e.strength().holdN().isEmpty()
+                        && e.worked().temperNow() == TemperNow.DEAD_SOFT);
     }
 
     /** Before the hammer it holds what an unhammered hook holds. */
@@ -94,8 +98,12 @@ class MomentTest {
                 .findFirst()
                 .orElseThrow()
                 .index();
-        double before =
-                moment(hook(), "hook", hammer - 1).elements().get(2).holdN().orElseThrow();
+        double before = moment(hook(), "hook", hammer - 1)
+                .elements()
+                .get(2)
+                .strength()
+                .holdN()
+                .orElseThrow();
 
         assertThat(before)
                 .isCloseTo(
@@ -104,10 +112,11 @@ class MomentTest {
                                 .get(0)
                                 .elements()
                                 .get(2)
+                                .strength()
                                 .holdN()
                                 .orElseThrow(),
                         within(1e-9));
-        assertThat(plan.elements().get(2).holdN().orElseThrow()).isGreaterThan(1.5 * before);
+        assertThat(plan.elements().get(2).strength().holdN().orElseThrow()).isGreaterThan(1.5 * before);
     }
 
     @ParameterizedTest
@@ -139,10 +148,10 @@ class MomentTest {
                     .get(0)
                     .elements()
                     .get(2);
-            assertThat(rung.holdN()).isEqualTo(bend.holdN());
-            assertThat(rung.strain()).isEqualTo(bend.strain());
+            assertThat(rung.holdN()).isEqualTo(bend.strength().holdN());
+            assertThat(rung.strain()).isEqualTo(bend.worked().strain());
             assertThat(rung.insideMm().orElseThrow())
-                    .isCloseTo(bend.finished().orElseThrow().insideMm(), within(1e-9));
+                    .isCloseTo(bend.formed().finished().orElseThrow().insideMm(), within(1e-9));
         }
         assertThat(thinning.rungs()).extracting(Thinning.Rung::strain).isSorted();
     }

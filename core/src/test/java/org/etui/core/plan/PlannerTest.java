@@ -18,6 +18,7 @@ import org.etui.core.element.Paddle;
 import org.etui.core.element.Straight;
 import org.etui.core.element.Turn;
 import org.etui.core.element.Wrap;
+import org.etui.core.pattern.Pattern;
 import org.etui.core.piece.Allowance;
 import org.etui.core.piece.HandleAt;
 import org.etui.core.piece.Part;
@@ -31,6 +32,7 @@ import org.etui.core.work.Mark;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
 
 class PlannerTest {
     private static final Strand HOOK = Strand.of(
@@ -52,17 +54,17 @@ class PlannerTest {
     void cutLength_isNetHandleTailFilingAndRounding() {
         Plan.StrandPlan hook = plan(HOOK);
 
-        double sum = hook.netLengthMm()
-                + hook.stretch().handleMm()
-                + hook.stretch().tailMm()
-                + hook.stretch().fileMm()
-                + hook.stretch().roundingMm();
-        assertThat(hook.cutLengthMm()).isCloseTo(sum, within(1e-9)).isEqualTo(Math.rint(sum), within(1e-9));
-        assertThat(hook.stretch().roundingMm()).isBetween(0.0, 1.0);
-        assertThat(hook.netLengthMm())
+        double sum = hook.amount().netLengthMm()
+                + hook.amount().stretch().handleMm()
+                + hook.amount().stretch().tailMm()
+                + hook.amount().stretch().fileMm()
+                + hook.amount().stretch().roundingMm();
+        assertThat(hook.amount().cutLengthMm()).isCloseTo(sum, within(1e-9)).isEqualTo(Math.rint(sum), within(1e-9));
+        assertThat(hook.amount().stretch().roundingMm()).isBetween(0.0, 1.0);
+        assertThat(hook.amount().netLengthMm())
                 .isCloseTo(
                         hook.elements().stream()
-                                .mapToDouble(Plan.ElementPlan::lengthMm)
+                                .mapToDouble(e -> e.along().lengthMm())
                                 .sum(),
                         within(1e-9));
     }
@@ -74,9 +76,9 @@ class PlannerTest {
 
         double r = (7 + 1.29) / 2;
         double bend = r * Math.toRadians(200) * (1 - Math.pow(1.29 / r, 2) / 26);
-        assertThat(hook.elements().get(2).lengthMm()).isCloseTo(bend, within(1e-9));
-        assertThat(hook.elements().get(2).fromMm())
-                .isCloseTo(hook.elements().get(1).toMm(), within(1e-9));
+        assertThat(hook.elements().get(2).along().lengthMm()).isCloseTo(bend, within(1e-9));
+        assertThat(hook.elements().get(2).along().fromMm())
+                .isCloseTo(hook.elements().get(1).along().toMm(), within(1e-9));
     }
 
     @ParameterizedTest
@@ -85,17 +87,21 @@ class PlannerTest {
         Plan.StrandPlan hook = plan(HOOK.withAllowance(Allowance.usual().withHandleAt(where)));
 
         double handles = where == HandleAt.NONE ? 0 : where == HandleAt.BOTH ? 40 : 20;
-        assertThat(hook.stretch().handleMm()).isEqualTo(handles);
+        assertThat(hook.amount().stretch().handleMm()).isEqualTo(handles);
         double before = where == HandleAt.START || where == HandleAt.BOTH ? 20 : 0;
-        double spare = where == HandleAt.START ? hook.cutLengthMm() - hook.netLengthMm() - 20 : 0;
+        double spare = where == HandleAt.START
+                ? hook.amount().cutLengthMm() - hook.amount().netLengthMm() - 20
+                : 0;
         assertThat(hook.states().get(0).outline().get(0)[3]).isCloseTo(-before - spare, within(1e-9));
-        assertThat(hook.states().get(0).lengthMm()).isCloseTo(hook.cutLengthMm(), within(1e-9));
+        assertThat(hook.states().get(0).lengthMm()).isCloseTo(hook.amount().cutLengthMm(), within(1e-9));
     }
 
     @Test
     void handleUnasked_isAtTheEndFormedLast() {
-        assertThat(plan(HOOK).handleAt()).isEqualTo(HandleAt.END);
-        assertThat(plan(HOOK.withOrder(List.of("tip", "bend", "run", "eye"))).handleAt())
+        assertThat(plan(HOOK).amount().handleAt()).isEqualTo(HandleAt.END);
+        assertThat(plan(HOOK.withOrder(List.of("tip", "bend", "run", "eye")))
+                        .amount()
+                        .handleAt())
                 .isEqualTo(HandleAt.START);
     }
 
@@ -103,8 +109,8 @@ class PlannerTest {
     void generousPolicy_cutsMoreThanMeasured_toThe5mm() {
         Allowance generous = new Allowance(Policy.GENEROUS, 20, java.util.Optional.empty(), 0, 0.5);
 
-        double cut = plan(HOOK.withAllowance(generous)).cutLengthMm();
-        assertThat(cut).isGreaterThan(plan(HOOK).cutLengthMm());
+        double cut = plan(HOOK.withAllowance(generous)).amount().cutLengthMm();
+        assertThat(cut).isGreaterThan(plan(HOOK).amount().cutLengthMm());
         assertThat(cut % 5).isCloseTo(0, within(1e-9));
     }
 
@@ -115,7 +121,8 @@ class PlannerTest {
         assertThat(hook.marks())
                 .extracting(Mark::label)
                 .containsExactly("tip starts", "bend starts", "trim the handle here, last");
-        assertThat(hook.marks().get(1).atMm()).isCloseTo(hook.elements().get(2).fromMm(), within(1e-9));
+        assertThat(hook.marks().get(1).atMm())
+                .isCloseTo(hook.elements().get(2).along().fromMm(), within(1e-9));
         assertThat(hook.marks()).allMatch(m -> m.from() == Mark.From.START);
     }
 
@@ -124,7 +131,7 @@ class PlannerTest {
         Plan.StrandPlan hook = plan(HOOK.withOrder(List.of("tip", "bend", "run", "eye")));
 
         assertThat(hook.marks()).allMatch(m -> m.from() == Mark.From.END);
-        double tip = hook.elements().get(3).lengthMm();
+        double tip = hook.elements().get(3).along().lengthMm();
         assertThat(hook.marks().get(0).atMm()).isCloseTo(tip, within(1e-9));
     }
 
@@ -141,7 +148,8 @@ class PlannerTest {
                 .get(0)
                 .outline()
                 .get(hook.states().get(0).outline().size() - 1);
-        assertThat(Math.hypot(last[0] - first[0], last[1] - first[1])).isCloseTo(hook.cutLengthMm(), within(1e-9));
+        assertThat(Math.hypot(last[0] - first[0], last[1] - first[1]))
+                .isCloseTo(hook.amount().cutLengthMm(), within(1e-9));
         for (Plan.StatePlan state : hook.states()) {
             double[] anchor = state.outline().get(0);
             assertThat(anchor[0]).isCloseTo(first[0], within(1e-9));
@@ -158,21 +166,23 @@ class PlannerTest {
             Plan.StrandPlan before = Examples.planned(piece);
             Plan.StrandPlan after = Examples.planned(piece.withWork(List.of(Examples.flatten(d * 0.6, "e0"))));
 
-            assertThat(after.netLengthMm()).isCloseTo(before.netLengthMm(), within(1e-9));
+            assertThat(after.amount().netLengthMm()).isCloseTo(before.amount().netLengthMm(), within(1e-9));
             double grown = after.states().get(after.states().size() - 1).lengthMm();
             double was = before.states().get(before.states().size() - 1).lengthMm();
             assertThat(grown).isGreaterThanOrEqualTo(was - 1e-9);
-            assertThat(after.massG()).isCloseTo(before.massG(), within(1e-9));
+            assertThat(after.amount().massG()).isCloseTo(before.amount().massG(), within(1e-9));
         }
     }
 
     @Test
     void hammeredCurve_keepsItsSweepAndGrows() {
         Piece piece = Examples.piece(Examples.copper(1.25), Straight.of("run", 5), Arc.of("bend", 7, 180, Turn.LEFT));
-        Plan.Sizes before = Examples.planned(piece).elements().get(1).finished().orElseThrow();
+        Plan.Sizes before =
+                Examples.planned(piece).elements().get(1).formed().finished().orElseThrow();
         Plan.Sizes after = Examples.planned(piece.withWork(List.of(Examples.flatten(0.9, "bend"))))
                 .elements()
                 .get(1)
+                .formed()
                 .finished()
                 .orElseThrow();
 
@@ -213,8 +223,10 @@ class PlannerTest {
                     .mapToDouble(Plan.StationPlan::drawnMm)
                     .max()
                     .orElseThrow();
-            assertThat(plan.finished().widthMm()).isBetween(box[0] + box[1] - 1e-6, box[0] + box[1] + thick + 0.2);
-            assertThat(plan.finished().heightMm()).isBetween(box[2] + box[3] - 1e-6, box[2] + box[3] + thick + 0.2);
+            assertThat(plan.drawn().finished().widthMm())
+                    .isBetween(box[0] + box[1] - 1e-6, box[0] + box[1] + thick + 0.2);
+            assertThat(plan.drawn().finished().heightMm())
+                    .isBetween(box[2] + box[3] - 1e-6, box[2] + box[3] + thick + 0.2);
         }
     }
 
@@ -222,8 +234,10 @@ class PlannerTest {
     @Test
     void extentsOfKnownForms_areExact() {
         Plan.Extent ring = Examples.planned(Examples.piece(Examples.copper(1), Loop.of("ring", 9, Turn.LEFT)))
+                .drawn()
                 .finished();
         Plan.Extent rod = Examples.planned(Examples.piece(Examples.copper(1), Straight.of("rod", 30)))
+                .drawn()
                 .finished();
 
         assertThat(ring.widthMm()).isCloseTo(11, within(1e-6));
@@ -237,8 +251,8 @@ class PlannerTest {
     void freePiece_isTurnedToItsLongAxis_aPlacedOneIsNot() {
         Strand leaning = Strand.of(
                 "wire", "", Examples.copper(1), List.of(Arc.of("turn", 2, 60, Turn.LEFT), Straight.of("run", 40)));
-        Plan.Extent free = plan(leaning).finished();
-        Plan.Extent placed = plan(leaning.withPlace(Place.turned(45))).finished();
+        Plan.Extent free = plan(leaning).drawn().finished();
+        Plan.Extent placed = plan(leaning.withPlace(Place.turned(45))).drawn().finished();
 
         assertThat(free.widthMm()).isGreaterThan(40);
         assertThat(free.heightMm()).isLessThan(5);
@@ -249,8 +263,9 @@ class PlannerTest {
     void outline_hasAtLeastNinePointsAnElement_andRunsAlongTheNet() {
         Plan.StrandPlan hook = plan(HOOK);
 
-        assertThat(hook.outline()).hasSizeGreaterThanOrEqualTo(4 * 9);
-        assertThat(hook.outline().get(hook.outline().size() - 1)[3]).isCloseTo(hook.netLengthMm(), within(1e-9));
+        assertThat(hook.drawn().outline()).hasSizeGreaterThanOrEqualTo(4 * 9);
+        assertThat(hook.drawn().outline().get(hook.drawn().outline().size() - 1)[3])
+                .isCloseTo(hook.amount().netLengthMm(), within(1e-9));
     }
 
     @Test
@@ -261,11 +276,11 @@ class PlannerTest {
                 Arc.of("round", 9, 270, Turn.LEFT),
                 Straight.of("last", 15)));
 
-        assertThat(plan.crossings()).hasSize(1);
-        Plan.Over over = plan.crossings().get(0);
+        assertThat(plan.drawn().crossings()).hasSize(1);
+        Plan.Over over = plan.drawn().crossings().get(0);
         assertThat(over.overMm()).isGreaterThan(over.underMm());
         assertThat(over.toMm() - over.fromMm()).isGreaterThan(1);
-        assertThat(plan.noHammer()).hasSize(2).allMatch(z -> z.toMm() - z.fromMm() <= 4 + 1e-9);
+        assertThat(plan.drawn().noHammer()).hasSize(2).allMatch(z -> z.toMm() - z.fromMm() <= 4 + 1e-9);
     }
 
     /** Turns lie side by side on their core: no crossings, but no place for a hammer either (common practice). */
@@ -274,10 +289,11 @@ class PlannerTest {
         Plan.StrandPlan plan = Examples.planned(
                 Examples.piece(Examples.copper(1), Wrap.of("wrap", Wrap.Core.ofWires(3, 1), 5, Turn.LEFT)));
 
-        assertThat(plan.crossings()).isEmpty();
-        assertThat(plan.noHammer()).hasSize(1);
-        assertThat(plan.noHammer().get(0).fromMm()).isZero();
-        assertThat(plan.noHammer().get(0).toMm()).isCloseTo(plan.netLengthMm(), within(1e-9));
+        assertThat(plan.drawn().crossings()).isEmpty();
+        assertThat(plan.drawn().noHammer()).hasSize(1);
+        assertThat(plan.drawn().noHammer().get(0).fromMm()).isZero();
+        assertThat(plan.drawn().noHammer().get(0).toMm())
+                .isCloseTo(plan.amount().netLengthMm(), within(1e-9));
     }
 
     /** Never near beads or stones (common practice). */
@@ -291,7 +307,7 @@ class PlannerTest {
         Part bead = new Part("bead", PartKind.BEAD, "bone", 5, Optional.of("wire.seat"));
         Plan.StrandPlan plan = Examples.planned(plain.withParts(List.of(bead), List.of()));
 
-        assertThat(plan.noHammer())
+        assertThat(plan.drawn().noHammer())
                 .anyMatch(z -> Math.abs(z.fromMm() - 10) < 1e-9
                         && Math.abs(z.toMm() - 16) < 1e-9
                         && z.because().contains("bead"))
@@ -316,7 +332,7 @@ class PlannerTest {
 
         assertThat(plan.totals().wire()).hasSize(1);
         assertThat(plan.totals().wire().get(0).lengthMm())
-                .isCloseTo(4 * plan.strands().get(0).cutLengthMm(), within(1e-9));
+                .isCloseTo(4 * plan.strands().get(0).amount().cutLengthMm(), within(1e-9));
         assertThat(plan.totals().surfaceMm2()).isPositive();
         assertThat(plan.totals().massG())
                 .isCloseTo(
@@ -337,5 +353,44 @@ class PlannerTest {
         assertThatThrownBy(() -> Planner.plan(piece, PlanOptions.USUAL))
                 .isInstanceOfSatisfying(
                         BadInput.class, bad -> assertThat(bad.violations()).hasSize(2));
+    }
+
+    /** What lies along the tape is the whole cut wire, part after part; the handle lies where it is held (facts of the plan's own words). */
+    @ParameterizedTest
+    @MethodSource("org.etui.core.pattern.PatternsTest#patterns")
+    void tape_isTheCutWireFromEndToEnd(Pattern pattern) {
+        for (Plan.StrandPlan strand :
+                Planner.plan(pattern.usual(), PlanOptions.USUAL).strands()) {
+            double at = 0;
+            for (Plan.OnTape part : strand.amount().tape()) {
+                assertThat(part.fromMm()).isCloseTo(at, within(1e-9));
+                at = part.toMm();
+            }
+            assertThat(at).isCloseTo(strand.amount().cutLengthMm(), within(1e-6));
+            assertThat(strand.amount().tape().stream().flatMap(p -> p.element().stream()))
+                    .containsExactlyElementsOf(strand.elements().stream()
+                            .filter(e -> e.along().lengthMm() > 1e-6)
+                            .map(Plan.ElementPlan::id)
+                            .toList());
+        }
+    }
+
+    /** Of all bends none holds a smaller share of what it should. */
+    @ParameterizedTest
+    @MethodSource("org.etui.core.pattern.PatternsTest#patterns")
+    void weakest_isTheSmallestShare(Pattern pattern) {
+        Plan plan = Planner.plan(pattern.usual(), PlanOptions.USUAL);
+        List<Plan.Strength> loaded = plan.strands().stream()
+                .flatMap(s -> s.elements().stream())
+                .map(Plan.ElementPlan::strength)
+                .filter(e -> e.wantsN().isPresent())
+                .toList();
+
+        assertThat(plan.weakest().isPresent()).isEqualTo(!loaded.isEmpty());
+        plan.weakest()
+                .ifPresent(w -> assertThat(loaded)
+                        .allSatisfy(e -> assertThat(
+                                        e.holdN().getAsDouble() / e.wantsN().getAsDouble())
+                                .isGreaterThanOrEqualTo(w.holdsN() / w.shouldN())));
     }
 }

@@ -25,8 +25,8 @@ class TradeFactsTest {
                 .elements()
                 .get(0);
 
-        assertThat(loop.lengthMm()).isCloseTo(17.5, within(0.1));
-        assertThat(loop.mandrelRuleMm()).hasValueCloseTo(12.57, within(0.01));
+        assertThat(loop.along().lengthMm()).isCloseTo(17.5, within(0.1));
+        assertThat(loop.formed().mandrelRuleMm()).hasValueCloseTo(12.57, within(0.01));
     }
 
     @ParameterizedTest
@@ -40,7 +40,7 @@ class TradeFactsTest {
                 .findFirst()
                 .orElseThrow();
 
-        assertThat(body.finished().orElseThrow().insideMm() * Math.PI).isCloseTo(insideMm, within(1e-6));
+        assertThat(body.formed().finished().orElseThrow().insideMm() * Math.PI).isCloseTo(insideMm, within(1e-6));
     }
 
     @Test
@@ -52,6 +52,7 @@ class TradeFactsTest {
         double inside = Examples.planned(piece)
                 .elements()
                 .get(3)
+                .formed()
                 .finished()
                 .orElseThrow()
                 .insideMm();
@@ -66,7 +67,7 @@ class TradeFactsTest {
                 .make(Map.of("hookInsideMm", 6), Optional.of(wire), Optional.empty());
         Plan.StrandPlan hook = Examples.planned(piece);
 
-        assertThat(hook.cutLengthMm()).isLessThanOrEqualTo(64);
-        assertThat(hook.netLengthMm()).isGreaterThan(45);
+        assertThat(hook.amount().cutLengthMm()).isLessThanOrEqualTo(64);
+        assertThat(hook.amount().netLengthMm()).isGreaterThan(45);
     }
 }

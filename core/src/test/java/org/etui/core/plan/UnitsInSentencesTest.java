@@ -88,7 +88,7 @@ class UnitsInSentencesTest {
             Stream.of(step.title(), step.tool(), step.text(), step.check(), step.caution())
                     .forEach(all::add);
         }
-        plan.strands().forEach(s -> all.add(s.wireInWords()));
+        plan.strands().forEach(s -> all.add(s.bought().wireInWords()));
         plan.cautions().forEach(c -> all.add(c.message()));
         return all;
     }

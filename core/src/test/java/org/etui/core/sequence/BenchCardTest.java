@@ -258,8 +258,8 @@ class BenchCardTest {
         assertThat(words(taught))
                 .contains("turn the pliers", "in one direction only", "cold running water")
                 .doesNotContain("to and fro", "soda");
-        assertThat(taught.strands().get(0).cutLengthMm())
-                .isEqualTo(usual.strands().get(0).cutLengthMm());
+        assertThat(taught.strands().get(0).amount().cutLengthMm())
+                .isEqualTo(usual.strands().get(0).amount().cutLengthMm());
         assertThat(words(Planner.plan(
                         dark(Patterns.find("wrapped-hook").orElseThrow().usual()), PlanOptions.USUAL)))
                 .contains("in one direction only, along the turns");

@@ -28,7 +28,7 @@ class ToolboxTest {
         PlanOptions options = new PlanOptions(PlanOptions.States.NONE, new LengthFormat(Units.MM), box);
         Plan.ElementPlan eye =
                 Planner.plan(piece, options).strands().get(0).elements().get(0);
-        return eye.tool().orElseThrow();
+        return eye.formed().tool().orElseThrow();
     }
 
     @Test

@@ -150,6 +150,6 @@ class WorkTest {
                 Straight.of("run", 8),
                 new Loop("second", 4, 1, Turn.LEFT, false, false, 90, Optional.empty(), Target.RELEASED));
 
-        assertThat(Examples.planned(rolled).finished().depthMm()).isCloseTo(6, within(1e-6));
+        assertThat(Examples.planned(rolled).drawn().finished().depthMm()).isCloseTo(6, within(1e-6));
     }
 }

@@ -8,21 +8,22 @@ import org.etui.core.check.BadInput;
 import org.etui.core.check.Term;
 import org.etui.core.measure.LengthFormat;
 import org.etui.core.measure.Units;
+import org.etui.core.mend.PairMend;
+import org.etui.core.mend.WayOut;
 import org.etui.core.pattern.Remake;
 import org.etui.core.piece.Piece;
 import org.etui.core.piece.Purpose;
-import org.etui.core.plan.PairMend;
 import org.etui.core.plan.Plan;
 import org.etui.core.plan.PlanOptions;
 import org.etui.core.plan.Planner;
 import org.etui.core.plan.Thinning;
-import org.etui.core.rule.WayOut;
 import org.etui.core.tool.Toolbox;
 import org.etui.core.wire.Wire;
 import org.etui.server.instrument.Calliper;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Questions that come up at the bench: other wire, a moment of the work, a pull of the hammer, what was measured. */
@@ -145,9 +146,10 @@ class BenchController {
 
     /** Which of two to tap, open out or tighten, and by how much. */
     @PostMapping("/pairs")
-    PairMend pair(@RequestBody PairQuestion question) {
+    PairMend pair(@RequestBody PairQuestion question, @RequestParam(defaultValue = "mm") String units) {
+        LengthFormat format = new LengthFormat(PlanController.units(units));
         return watch.many(() -> PairMend.of(
-                question.piece(), question.strand(), question.element(), question.first(), question.second()));
+                question.piece(), question.strand(), question.element(), question.first(), question.second(), format));
     }
 
     /**
@@ -172,11 +174,12 @@ class BenchController {
 
     /** What a hook that was measured holds, and the ways out by the tools owned. */
     @PostMapping("/measured-hooks")
-    WayOut.Found measured(@RequestBody MeasuredQuestion question) {
+    WayOut.Found measured(@RequestBody MeasuredQuestion question, @RequestParam(defaultValue = "mm") String units) {
+        LengthFormat format = new LengthFormat(PlanController.units(units));
         WayOut.Measured hook =
                 new WayOut.Measured(question.wire(), question.insideMm(), question.purpose(), question.fails());
         Toolbox box = tools.now();
-        return watch.many(() -> WayOut.of(hook, box));
+        return watch.many(() -> WayOut.of(hook, box, format));
     }
 
     /** @param aboutMm what is being measured, roughly */

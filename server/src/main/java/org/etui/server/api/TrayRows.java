@@ -186,11 +186,11 @@ class TrayRows {
                 0,
                 "",
                 piece.purpose(),
-                plan.strands().get(0).wireInWords(),
+                plan.strands().get(0).bought().wireInWords(),
                 plan.strands().size(),
                 plan.strands().stream().mapToInt(Plan.StrandPlan::count).sum(),
                 plan.strands().stream()
-                        .mapToDouble(Plan.StrandPlan::cutLengthMm)
+                        .mapToDouble(s -> s.amount().cutLengthMm())
                         .max()
                         .orElse(0),
                 plan.steps().size(),

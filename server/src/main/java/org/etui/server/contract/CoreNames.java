@@ -3,13 +3,16 @@ package org.etui.server.contract;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import java.util.Arrays;
 import java.util.List;
+import org.etui.core.check.Beside;
 import org.etui.core.check.Family;
 import org.etui.core.check.Word;
 import tools.jackson.databind.cfg.MapperConfig;
 import tools.jackson.databind.introspect.Annotated;
 import tools.jackson.databind.introspect.AnnotatedClass;
+import tools.jackson.databind.introspect.AnnotatedMember;
 import tools.jackson.databind.introspect.NopAnnotationIntrospector;
 import tools.jackson.databind.jsontype.NamedType;
+import tools.jackson.databind.util.NameTransformer;
 
 /**
  * Tells Jackson what the core's own marks say, for every record at once, in place of one mix-in a class: sealed families
@@ -51,6 +54,11 @@ final class CoreNames extends NopAnnotationIntrospector {
         Class<?> type = annotated.getRawType();
         boolean member = Arrays.stream(type.getInterfaces()).anyMatch(i -> i.isAnnotationPresent(Family.class));
         return member ? Word.of(type) : null;
+    }
+
+    @Override
+    public NameTransformer findUnwrappingNameTransformer(MapperConfig<?> config, AnnotatedMember member) {
+        return member.hasAnnotation(Beside.class) ? NameTransformer.NOP : null;
     }
 
     @Override

@@ -12,6 +12,8 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.function.Function;
+import java.util.stream.Stream;
+import org.etui.core.check.Beside;
 import org.etui.core.check.Check;
 import org.etui.core.check.Envelope;
 import org.etui.core.check.Family;
@@ -167,7 +169,7 @@ public final class Schemas {
         });
         List<RecordComponent> components = new ArrayList<>(beside);
         components.addAll(Arrays.asList(type.getRecordComponents()));
-        for (RecordComponent component : components) {
+        for (RecordComponent component : flat(components)) {
             ObjectNode property = of(component.getGenericType());
             Term term = component.getAnnotation(Term.class);
             if (term != null) {
@@ -182,6 +184,15 @@ public final class Schemas {
             node.set("required", required);
         }
         return node.put("additionalProperties", false);
+    }
+
+    /** What is marked so gives its own components in its place. */
+    private static List<RecordComponent> flat(List<RecordComponent> components) {
+        return components.stream()
+                .flatMap(c -> c.isAnnotationPresent(Beside.class)
+                        ? flat(Arrays.asList(c.getType().getRecordComponents())).stream()
+                        : Stream.of(c))
+                .toList();
     }
 
     private boolean isRequired(RecordComponent component, Term term) {

@@ -36,7 +36,7 @@ final class JigSheet {
     }
 
     private static void form(Plan.StrandPlan strand, Jig jig, LengthFormat format, Flow flow) {
-        Path2D line = Silhouette.centreLine(strand.outline());
+        Path2D line = Silhouette.centreLine(strand.drawn().outline());
         Rectangle2D box = line.getBounds2D();
         double about =
                 jig.pegs().stream().mapToDouble(Jig.Peg::diameterMm).max().orElse(0) / 2 + NOTE_MM;

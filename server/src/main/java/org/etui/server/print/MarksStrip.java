@@ -35,10 +35,10 @@ final class MarksStrip {
     /** The straight wire at true length with its marks, broken into rows where the paper ends. */
     private void strip(Plan.StrandPlan strand) {
         double wide = flow.width();
-        int rows = (int) Math.ceil(strand.cutLengthMm() / wide);
+        int rows = (int) Math.ceil(strand.amount().cutLengthMm() / wide);
         for (int row = 0; row < rows; row++) {
             double from = row * wide;
-            double to = Math.min(strand.cutLengthMm(), from + wide);
+            double to = Math.min(strand.amount().cutLengthMm(), from + wide);
             List<Label> labels = labels(strand, from, to);
             List<String> title = Pen.lines(words(strand, row, rows), 3.2, 0.9 * wide);
             double head = 5 * title.size() + LEVEL_MM * levels(labels);
@@ -56,7 +56,7 @@ final class MarksStrip {
 
     private String words(Plan.StrandPlan strand, int row, int rows) {
         return "Marks strip, " + strand.title() + ": cut "
-                + format.write(strand.cutLengthMm(), Rounding.UP)
+                + format.write(strand.amount().cutLengthMm(), Rounding.UP)
                 + (isFromEnd(strand) ? ", measured from the trued end" : ", measured from the trued beginning")
                 + (strand.count() > 1 ? ", " + strand.count() + " wires" : "")
                 + (rows > 1 ? ", row " + (row + 1) + " of " + rows : "");
@@ -126,7 +126,7 @@ final class MarksStrip {
     }
 
     private static double thick(Plan.StrandPlan strand) {
-        return Math.max(2.5, strand.wire().section().inPlaneMm());
+        return Math.max(2.5, strand.bought().wire().section().inPlaneMm());
     }
 
     private static void wire(Pen pen, Plan.StrandPlan strand, double top, double from, double to) {
@@ -152,23 +152,27 @@ final class MarksStrip {
 
     /** Where a mark lies on the strip, which begins at the end that marks are measured from. */
     private static double onStrip(Plan.StrandPlan strand, Mark mark) {
-        return mark.from() == Mark.From.MIDDLE ? strand.cutLengthMm() / 2 + mark.atMm() : mark.atMm();
+        return mark.from() == Mark.From.MIDDLE ? strand.amount().cutLengthMm() / 2 + mark.atMm() : mark.atMm();
     }
 
     private void table() {
         row(true, "strand", "wires", "wire", "net", "handle", "spare, filing", "cut");
         for (Plan.StrandPlan s : plan.strands()) {
-            double spare =
-                    s.stretch().tailMm() + s.stretch().fileMm() + s.stretch().roundingMm();
+            double spare = s.amount().stretch().tailMm()
+                    + s.amount().stretch().fileMm()
+                    + s.amount().stretch().roundingMm();
             row(
                     false,
                     s.title(),
                     Integer.toString(s.count()),
-                    s.wireInWords() + (s.gaugesInWords().isEmpty() ? "" : ", " + s.gaugesInWords()),
-                    format.write(s.netLengthMm(), Rounding.NEAREST),
-                    format.write(s.stretch().handleMm(), Rounding.NEAREST),
+                    s.bought().wireInWords()
+                            + (s.bought().gaugesInWords().isEmpty()
+                                    ? ""
+                                    : ", " + s.bought().gaugesInWords()),
+                    format.write(s.amount().netLengthMm(), Rounding.NEAREST),
+                    format.write(s.amount().stretch().handleMm(), Rounding.NEAREST),
                     format.write(spare, Rounding.NEAREST),
-                    format.write(s.cutLengthMm(), Rounding.UP));
+                    format.write(s.amount().cutLengthMm(), Rounding.UP));
         }
     }
 

@@ -69,7 +69,7 @@ public enum Sheet {
      * @param plan carries the states asked for
      */
     public byte[] of(Piece piece, Plan plan, Paper paper, LengthFormat format, Writer.As as) {
-        Flow flow = new Flow(paper, piece.name(), plan.strands().get(0).wireInWords() + ", " + title);
+        Flow flow = new Flow(paper, piece.name(), plan.strands().get(0).bought().wireInWords() + ", " + title);
         draw(piece, plan, format, flow);
         return as.write(flow.laidOut(), paper, piece.name() + ", " + title);
     }

@@ -34,14 +34,14 @@ public enum Table {
                         safe(s.id()),
                         safe(s.title()),
                         s.count(),
-                        s.wireInWords(),
-                        s.gaugesInWords(),
-                        mm(s.netLengthMm()),
-                        mm(s.stretch().handleMm()),
-                        mm(s.stretch().tailMm()),
-                        mm(s.stretch().fileMm() + s.stretch().roundingMm()),
-                        mm(s.cutLengthMm()),
-                        mm(s.massG()));
+                        s.bought().wireInWords(),
+                        s.bought().gaugesInWords(),
+                        mm(s.amount().netLengthMm()),
+                        mm(s.amount().stretch().handleMm()),
+                        mm(s.amount().stretch().tailMm()),
+                        mm(s.amount().stretch().fileMm() + s.amount().stretch().roundingMm()),
+                        mm(s.amount().cutLengthMm()),
+                        mm(s.amount().massG()));
             }
         }
     },
@@ -69,18 +69,19 @@ public enum Table {
                             safe(e.id()),
                             safe(e.label()),
                             e.kind(),
-                            mm(e.lengthMm()),
-                            mm(e.fromMm()),
-                            mm(e.toMm()),
-                            e.tool().map(t -> t.kind()).orElse(""),
-                            e.tool()
+                            mm(e.along().lengthMm()),
+                            mm(e.along().fromMm()),
+                            mm(e.along().toMm()),
+                            e.formed().tool().map(t -> t.kind()).orElse(""),
+                            e.formed()
+                                    .tool()
                                     .filter(t -> t.insideMm() > 0)
                                     .map(t -> mm(t.insideMm()))
                                     .orElse(""),
-                            e.finished().map(f -> mm(f.insideMm())).orElse(""),
-                            e.finished().map(f -> mm(f.outsideMm())).orElse(""),
-                            String.format(Locale.ROOT, "%.4f", e.strain()),
-                            String.format(Locale.ROOT, "%.1f", e.hardnessHv()));
+                            e.formed().finished().map(f -> mm(f.insideMm())).orElse(""),
+                            e.formed().finished().map(f -> mm(f.outsideMm())).orElse(""),
+                            String.format(Locale.ROOT, "%.4f", e.worked().strain()),
+                            String.format(Locale.ROOT, "%.1f", e.worked().hardnessHv()));
                 }
             }
         }

@@ -79,7 +79,7 @@ final class Template {
                     0.1f, BasicStroke.CAP_BUTT, BasicStroke.JOIN_ROUND, 1f, new float[] {1.2f, 0.6f}, 0f));
             drawings.forEach(d -> own.draw(turn.createTransformedShape(Silhouette.centreLine(d.outline()))));
             own.dispose();
-            Plan.Extent size = plan.strands().get(0).finished();
+            Plan.Extent size = plan.strands().get(0).drawn().finished();
             String words = plan.strands().size() > 1
                     ? ""
                     : "finished " + format.write(size.widthMm(), Rounding.NEAREST) + " × "

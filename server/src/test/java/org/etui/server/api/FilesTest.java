@@ -283,7 +283,7 @@ class FilesTest {
                 .hasSize(plan.strands().stream().mapToInt(s -> s.marks().size()).sum());
         for (int i = 0; i < cut.size(); i++) {
             assertThat(Double.parseDouble(cut.get(i).get("cut mm")))
-                    .isCloseTo(plan.strands().get(i).cutLengthMm(), within(1e-3));
+                    .isCloseTo(plan.strands().get(i).amount().cutLengthMm(), within(1e-3));
         }
         double wire = elements.stream()
                 .mapToDouble(e -> Double.parseDouble(e.get("wire mm")))
@@ -291,7 +291,7 @@ class FilesTest {
         assertThat(wire)
                 .isCloseTo(
                         plan.strands().stream()
-                                .mapToDouble(Plan.StrandPlan::netLengthMm)
+                                .mapToDouble(s -> s.amount().netLengthMm())
                                 .sum(),
                         within(1e-3 * elements.size()));
     }
@@ -330,8 +330,10 @@ class FilesTest {
 
         assertThat(dxf.at("/header/$ACADVER").asString()).isEqualTo("AC1009");
         assertThat(found).isGreaterThanOrEqualTo(arcs);
-        assertThat(box[1] - box[0]).isCloseTo(plan.strands().get(0).finished().widthMm(), within(0.1));
-        assertThat(box[3] - box[2]).isCloseTo(plan.strands().get(0).finished().heightMm(), within(0.1));
+        assertThat(box[1] - box[0])
+                .isCloseTo(plan.strands().get(0).drawn().finished().widthMm(), within(0.1));
+        assertThat(box[3] - box[2])
+                .isCloseTo(plan.strands().get(0).drawn().finished().heightMm(), within(0.1));
     }
 
     private static JsonNode parsed(byte[] dxf) throws Exception {

@@ -68,7 +68,7 @@ class TemplateTest {
     private static void requireTrue(List<PaperReader.Drawn> drawn, Plan plan) {
         assertThat(drawn).anyMatch(d -> PaperReader.isLong(d, 100));
         assertThat(drawn).anyMatch(d -> PaperReader.isLong(d, 101.6));
-        Plan.Extent finished = plan.strands().get(0).finished();
+        Plan.Extent finished = plan.strands().get(0).drawn().finished();
         Rectangle2D outline = drawn.stream()
                 .filter(PaperReader.Drawn::filled)
                 .map(PaperReader.Drawn::box)
@@ -85,7 +85,8 @@ class TemplateTest {
         List<PaperReader.Drawn> drawn = PaperReader.pdf(Sheet.TEMPLATE.of(piece, plan, Paper.A4, MM, Writer.As.PDF));
 
         assertThat(drawn)
-                .anyMatch(d -> PaperReader.isLong(d, plan.strands().get(0).cutLengthMm()));
+                .anyMatch(d ->
+                        PaperReader.isLong(d, plan.strands().get(0).amount().cutLengthMm()));
         double left = Paper.MARGIN_MM;
         plan.strands()
                 .get(0)
@@ -103,7 +104,7 @@ class TemplateTest {
         Plan plan = plan(piece);
         List<PaperReader.Drawn> drawn = PaperReader.pdf(Sheet.TEMPLATE.of(piece, plan, Paper.A4, MM, Writer.As.PDF));
         double row = Paper.A4.innerWidthMm();
-        double rest = plan.strands().get(0).cutLengthMm() - row;
+        double rest = plan.strands().get(0).amount().cutLengthMm() - row;
 
         assertThat(drawn).anyMatch(d -> PaperReader.isLong(d, rest));
         assertThat(drawn)

@@ -1,4 +1,4 @@
-package org.etui.core.plan;
+package org.etui.core.mend;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
@@ -11,6 +11,8 @@ import org.etui.core.check.BadInput;
 import org.etui.core.element.Loop;
 import org.etui.core.element.Straight;
 import org.etui.core.element.Turn;
+import org.etui.core.measure.LengthFormat;
+import org.etui.core.measure.Units;
 import org.etui.core.metal.Metal;
 import org.etui.core.metal.Temper;
 import org.etui.core.pattern.Patterns;
@@ -19,6 +21,7 @@ import org.etui.core.wire.Wire;
 import org.junit.jupiter.api.Test;
 
 class PairMendTest {
+    private static final LengthFormat MM = new LengthFormat(Units.MM);
     private static final Piece EARRINGS =
             Patterns.find("spiral-earrings").orElseThrow().usual();
 
@@ -27,7 +30,7 @@ class PairMendTest {
     }
 
     private static PairMend mend(Piece piece, PairMend.Measures first, PairMend.Measures second) {
-        return PairMend.of(piece, 0, Optional.empty(), first, second);
+        return PairMend.of(piece, 0, Optional.empty(), first, second, MM);
     }
 
     private static double planned() {
@@ -119,10 +122,10 @@ class PairMendTest {
                     .withMessageContaining("second");
         }
         assertThatExceptionOfType(BadInput.class)
-                .isThrownBy(() -> PairMend.of(EARRINGS, 7, Optional.empty(), fine, fine))
+                .isThrownBy(() -> PairMend.of(EARRINGS, 7, Optional.empty(), fine, fine, MM))
                 .withMessageContaining("strand");
         assertThatExceptionOfType(BadInput.class)
-                .isThrownBy(() -> PairMend.of(EARRINGS, 0, Optional.of("tail"), fine, fine))
+                .isThrownBy(() -> PairMend.of(EARRINGS, 0, Optional.of("tail"), fine, fine, MM))
                 .withMessageContaining("element");
     }
 }

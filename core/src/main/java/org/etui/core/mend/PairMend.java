@@ -1,18 +1,21 @@
-package org.etui.core.plan;
+package org.etui.core.mend;
 
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import org.etui.core.check.BadInput;
 import org.etui.core.check.Term;
 import org.etui.core.curve.Spiral;
 import org.etui.core.element.Element;
+import org.etui.core.measure.LengthFormat;
 import org.etui.core.mechanics.Flattening;
 import org.etui.core.metal.Metal;
 import org.etui.core.piece.Piece;
 import org.etui.core.piece.Strand;
+import org.etui.core.plan.Plan;
+import org.etui.core.plan.PlanOptions;
+import org.etui.core.plan.Planner;
 import org.etui.core.section.WireSection;
 
 /**
@@ -108,9 +111,11 @@ public record PairMend(
      *
      * @param strand index of the strand
      * @param element id of what was measured across; the widest of the strand where empty
+     * @param format how lengths are said
      * @throws BadInput if the document does not hold together, there is no such strand or element, or a measure is not positive
      */
-    public static PairMend of(Piece piece, int strand, Optional<String> element, Measures first, Measures second) {
+    public static PairMend of(
+            Piece piece, int strand, Optional<String> element, Measures first, Measures second, LengthFormat format) {
         Plan.StrandPlan plan = Planner.plan(piece, PlanOptions.USUAL).strands().stream()
                 .skip(Math.max(0, strand))
                 .findFirst()
@@ -118,12 +123,13 @@ public record PairMend(
         positive("first", first);
         positive("second", second);
         Plan.ElementPlan round = plan.elements().stream()
-                .filter(e -> e.finished().isPresent())
+                .filter(e -> e.formed().finished().isPresent())
                 .filter(e -> element.isEmpty() || element.get().equals(e.id()))
-                .max(Comparator.comparingDouble(e -> e.finished().orElseThrow().outsideMm()))
+                .max(Comparator.comparingDouble(
+                        e -> e.formed().finished().orElseThrow().outsideMm()))
                 .orElseThrow(() ->
                         new BadInput("element", element.orElse("none"), "must be the id of an element that is round"));
-        return new Mending(piece.strands().get(strand), round, first, second).mended();
+        return new Mending(piece.strands().get(strand), round, first, second, format).mended();
     }
 
     private static void positive(String which, Measures m) {
@@ -142,13 +148,15 @@ public record PairMend(
         private final Strand strand;
         private final Plan.ElementPlan round;
         private final double plannedMm;
+        private final LengthFormat format;
         private final Measures[] now;
         private final List<Step> steps = new ArrayList<>();
 
-        Mending(Strand strand, Plan.ElementPlan round, Measures first, Measures second) {
+        Mending(Strand strand, Plan.ElementPlan round, Measures first, Measures second, LengthFormat format) {
+            this.format = format;
             this.strand = strand;
             this.round = round;
-            this.plannedMm = round.finished().orElseThrow().outsideMm();
+            this.plannedMm = round.formed().finished().orElseThrow().outsideMm();
             this.now = new Measures[] {first, second};
         }
 
@@ -180,14 +188,8 @@ public record PairMend(
                     Action.TAP,
                     m.thicknessMm() - to,
                     to,
-                    String.format(
-                            Locale.ROOT,
-                            "Tap the %s of the %s from %.2f to %.2f mm: it grows by about %.2f mm across.",
-                            round.label(),
-                            name(thick),
-                            m.thicknessMm(),
-                            to,
-                            grown),
+                    "Tap the " + round.label() + " of the " + name(thick) + " from " + format.say(m.thicknessMm(), 2)
+                            + " to " + format.say(to, 2) + ": it grows by about " + format.say(grown, 2) + " across.",
                     new Measures(outside, m.lengthMm() + grown, to));
         }
 
@@ -206,17 +208,10 @@ public record PairMend(
                     opens ? Action.OPEN_OUT : Action.TIGHTEN,
                     Math.abs(wire),
                     to,
-                    String.format(
-                            Locale.ROOT,
-                            opens
-                                    ? "Open out the %s of the %s from %.1f to %.1f mm across: %.1f mm of wire go into it from the"
-                                            + " tail."
-                                    : "Tighten the %s of the %s from %.1f to %.1f mm across: %.1f mm of wire go back to the tail.",
-                            round.label(),
-                            name(moves),
-                            m.outsideMm(),
-                            to,
-                            Math.abs(wire)),
+                    (opens ? "Open out the " : "Tighten the ") + round.label() + " of the " + name(moves) + " from "
+                            + format.say(m.outsideMm(), 1) + " to " + format.say(to, 1) + " across: "
+                            + format.say(Math.abs(wire), 1)
+                            + (opens ? " of wire go into it from the tail." : " of wire go back to the tail."),
                     new Measures(to, m.lengthMm() + to - m.outsideMm() - wire, m.thicknessMm()));
         }
 
@@ -233,11 +228,8 @@ public record PairMend(
                     Action.SHORTEN,
                     Math.abs(longer),
                     to,
-                    String.format(
-                            Locale.ROOT,
-                            "Shorten the tail of the %s by %.1f mm, at the end that is cut last.",
-                            name(which),
-                            Math.abs(longer)),
+                    "Shorten the tail of the " + name(which) + " by " + format.say(Math.abs(longer), 1)
+                            + ", at the end that is cut last.",
                     new Measures(m.outsideMm(), to, m.thicknessMm()));
         }
 
@@ -255,7 +247,7 @@ public record PairMend(
          * centre line: what the measuring line lies inside is the same for both within a hundredth.
          */
         private double wireMm(double outsideMm, double thicknessMm) {
-            Plan.Sizes sizes = round.finished().orElseThrow();
+            Plan.Sizes sizes = round.formed().finished().orElseThrow();
             double turns = sizes.turns();
             Element element = strand.element(round.id()).orElseThrow();
             if (element instanceof org.etui.core.element.Spiral && turns > 0.75) {

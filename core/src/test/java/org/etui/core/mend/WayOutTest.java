@@ -1,4 +1,4 @@
-package org.etui.core.rule;
+package org.etui.core.mend;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
@@ -7,6 +7,8 @@ import java.util.Comparator;
 import java.util.List;
 import org.etui.core.Examples;
 import org.etui.core.check.BadInput;
+import org.etui.core.measure.LengthFormat;
+import org.etui.core.measure.Units;
 import org.etui.core.metal.Metal;
 import org.etui.core.metal.Temper;
 import org.etui.core.piece.Purpose;
@@ -23,7 +25,8 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 class WayOutTest {
     private static WayOut.Found found(Wire wire, double inside, WayOut.Failure fails, Toolbox box) {
-        return WayOut.of(new WayOut.Measured(wire, inside, Purpose.NECKLACE_CLOSURE, fails), box);
+        return WayOut.of(
+                new WayOut.Measured(wire, inside, Purpose.NECKLACE_CLOSURE, fails), box, new LengthFormat(Units.MM));
     }
 
     private static double holds(WayOut way) {
@@ -32,6 +35,7 @@ class WayOutTest {
                 .filter(e -> e.id().equals("hook-bend"))
                 .findFirst()
                 .orElseThrow()
+                .strength()
                 .holdN()
                 .orElseThrow();
     }

@@ -1,4 +1,4 @@
-package org.etui.core.rule;
+package org.etui.core.mend;
 
 import java.util.Comparator;
 import java.util.List;
@@ -11,7 +11,7 @@ import java.util.stream.Stream;
 import org.etui.core.check.BadInput;
 import org.etui.core.check.Term;
 import org.etui.core.check.Word;
-import org.etui.core.mechanics.Bow;
+import org.etui.core.measure.LengthFormat;
 import org.etui.core.mechanics.FormedBy;
 import org.etui.core.mechanics.Hold;
 import org.etui.core.mechanics.Load;
@@ -20,6 +20,8 @@ import org.etui.core.pattern.Patterns;
 import org.etui.core.pattern.Remake;
 import org.etui.core.piece.Piece;
 import org.etui.core.piece.Purpose;
+import org.etui.core.rule.Bench;
+import org.etui.core.rule.Stronger;
 import org.etui.core.tool.OwnedTool;
 import org.etui.core.tool.Toolbox;
 import org.etui.core.verify.PieceChecks;
@@ -108,7 +110,6 @@ public record WayOut(
     private static final String PATTERN = "hook-clasp";
     private static final String BEND = "hook-bend";
     private static final String INSIDE = "hookInsideMm";
-    private static final String RULE = "holds-too-little";
 
     /** A hook that fails although it should hold is given this much more to hold (engineering estimate). */
     private static final double MORE = 1.3;
@@ -121,9 +122,10 @@ public record WayOut(
     /**
      * The ways out of a hook that was measured.
      *
+     * @param format how lengths are said
      * @throws BadInput if such a hook cannot be
      */
-    public static Found of(Measured measured, Toolbox box) {
+    public static Found of(Measured measured, Toolbox box, LengthFormat format) {
         Piece piece = Patterns.find(PATTERN)
                 .orElseThrow()
                 .make(
@@ -138,9 +140,9 @@ public record WayOut(
         boolean against = measured.fails() == Failure.OPENS && holds >= asked;
         double wants = against ? MORE * holds : asked;
         Stream<WayOut> ways = switch (measured.fails()) {
-            case OPENS -> Stream.concat(strengthened(piece, wants, box), tighter(piece, wants, box));
-            case SNAPS -> Stream.concat(wider(piece, bend, box), softer(piece, bend));
-            case TOO_LOOSE -> Stream.concat(closed(piece), tighter(piece, 0, box));
+            case OPENS -> Stream.concat(strengthened(piece, wants, box, format), tighter(piece, wants, box, format));
+            case SNAPS -> Stream.concat(wider(piece, bend, box, format), softer(piece, bend));
+            case TOO_LOOSE -> Stream.concat(closed(piece), tighter(piece, 0, box, format));
         };
         List<WayOut> ranked =
                 ways.sorted(Comparator.comparing(WayOut::needs)).distinct().toList();
@@ -186,35 +188,33 @@ public record WayOut(
         return reading.hold().map(h -> OptionalDouble.of(h.holdsN())).orElse(OptionalDouble.empty());
     }
 
-    private static Stream<WayOut> strengthened(Piece piece, double wants, Toolbox box) {
+    private static Stream<WayOut> strengthened(Piece piece, double wants, Toolbox box, LengthFormat format) {
         List<StrandWork> works = StrandWork.all(piece);
         int at = works.get(0).strand().elements().stream()
                 .map(e -> e.id())
                 .toList()
                 .indexOf(BEND);
-        Spot spot = new Spot(Bench.of(piece, works, box), 0, at);
-        return new Strengthen(spot, RULE, Bow.Limit.HOLDS, wants)
-                .all()
-                .map(way -> of(way.instead(), way.needs(), way.fix().after()));
+        return Stronger.ways(Bench.of(piece, works, box, format), 0, at, wants)
+                .map(way -> of(way.instead(), way.byOwnTools() ? Needs.TOOLS_OWNED : Needs.OTHER_WIRE, way.piece()));
     }
 
     /** On a smaller tool that is owned: the largest that does. */
-    private static Stream<WayOut> tighter(Piece piece, double wants, Toolbox box) {
+    private static Stream<WayOut> tighter(Piece piece, double wants, Toolbox box, LengthFormat format) {
         double inside = inside(piece);
         return sizes(box, s -> s < inside - 0.2 && s > TIGHTEST * inside)
                 .sorted(Comparator.reverseOrder())
-                .map(s -> resized(piece, s, "Make it anew, tighter: %.1f mm inside instead of %.1f."))
+                .map(s -> resized(piece, s, "tighter", format))
                 .flatMap(Optional::stream)
                 .filter(way -> way.holdsN().orElse(0) >= wants)
                 .limit(1);
     }
 
     /** On a larger tool that is owned: the smallest that spares the metal a tenth of its strain. */
-    private static Stream<WayOut> wider(Piece piece, Reading bend, Toolbox box) {
+    private static Stream<WayOut> wider(Piece piece, Reading bend, Toolbox box, LengthFormat format) {
         double inside = inside(piece);
         return sizes(box, s -> s > inside + 0.2 && s < WIDEST * inside)
                 .sorted()
-                .map(s -> resized(piece, s, "Make it anew, wider: %.1f mm inside instead of %.1f."))
+                .map(s -> resized(piece, s, "wider", format))
                 .flatMap(Optional::stream)
                 .filter(way -> way.strainLeft() > bend.strainLeft() + 0.1 * bend.strain())
                 .limit(1);
@@ -268,9 +268,10 @@ public record WayOut(
         return ((Number) piece.source().orElseThrow().parameters().get(INSIDE)).doubleValue();
     }
 
-    private static Optional<WayOut> resized(Piece piece, double mm, String words) {
+    private static Optional<WayOut> resized(Piece piece, double mm, String how, LengthFormat format) {
         return attempt(
-                String.format(Locale.ROOT, words, mm, inside(piece)),
+                "Make it anew, " + how + ": " + format.say(mm, 1) + " inside instead of " + format.say(inside(piece), 1)
+                        + ".",
                 Needs.MADE_ANEW,
                 () -> Remake.with(piece, Map.of(INSIDE, mm), Optional.empty()));
     }
