@@ -86,6 +86,11 @@ final class Browser implements AutoCloseable {
         return page;
     }
 
+    /** Goes to another address of the application without loading it again. */
+    static void go(Page page, String path) {
+        page.evaluate("p => { history.pushState(null, '', p); dispatchEvent(new PopStateEvent('popstate')); }", path);
+    }
+
     /** Text that overlaps or is clipped in what is visible. */
     @SuppressWarnings("unchecked")
     static List<String> overlaps(Page page) {
