@@ -1,8 +1,24 @@
 import react from '@vitejs/plugin-react';
+import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { brotliCompressSync } from 'node:zlib';
 import { defineConfig } from 'vitest/config';
 
+/** What is served is compressed once, as small as it gets, not at every answer. */
+function compressed() {
+  return {
+    name: 'compressed',
+    closeBundle() {
+      const folder = join(import.meta.dirname, 'dist/assets');
+      for (const file of readdirSync(folder).filter((f) => /\.(js|css)$/.test(f))) {
+        writeFileSync(join(folder, `${file}.br`), brotliCompressSync(readFileSync(join(folder, file))));
+      }
+    },
+  };
+}
+
 export default defineConfig({
-  plugins: [react()],
+  plugins: [react(), compressed()],
   html: { cspNonce: 'NONCE-OF-THIS-PAGE' },
   build: { target: 'es2022', chunkSizeWarningLimit: 900 },
   server: { proxy: { '/api': 'http://127.0.0.1:8417' } },

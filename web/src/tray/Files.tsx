@@ -1,13 +1,12 @@
 import Button from '@mui/material/Button';
-import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
-import Snackbar from '@mui/material/Snackbar';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
 import { api, reason, Refused } from '../api/client';
 import { queries } from '../api/queries';
+import { Dialog, Snackbar } from '../kit/later';
 import type { Imported } from '../api/types';
 
 /** Files, and what becomes of pieces whose names are on the tray already. */

@@ -1,6 +1,4 @@
 import Button from '@mui/material/Button';
-import Snackbar from '@mui/material/Snackbar';
-import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { memo, useCallback, useMemo, useState, type MouseEvent } from 'react';
@@ -9,6 +7,7 @@ import { Link, useNavigate } from 'react-router';
 import { api } from '../api/client';
 import { queries } from '../api/queries';
 import type { TrayPiece } from '../api/types';
+import { Menu, Snackbar } from '../kit/later';
 import { useSettings } from '../kit/settings';
 import { length, mass, wireLength, words } from '../kit/units';
 import { Mat, matSquare } from '../wire/Mat';
