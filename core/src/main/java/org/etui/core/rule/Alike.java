@@ -74,7 +74,9 @@ final class Alike {
     }
 
     private static boolean isOfStrand(String[] parts) {
-        return parts.length > 1 && parts[0].equals("strands") && parts[1].chars().allMatch(Character::isDigit);
+        return parts.length > 1
+                && parts[0].equals("strands")
+                && parts[1].chars().allMatch(Character::isDigit);
     }
 
     private static Strand strand(Piece piece, String[] parts) {

@@ -131,7 +131,8 @@ class ViewsTest {
         Page page = browser.open(window, "/tray");
         for (JsonNode piece : tray) {
             Browser.go(page, "/pieces/" + piece.get("id").asString() + "/shape");
-            page.waitForSelector("[aria-label='name of the piece'][value='" + piece.get("name").asString() + "']");
+            page.waitForSelector("[aria-label='name of the piece'][value='"
+                    + piece.get("name").asString() + "']");
             Browser.untilDrawn(page);
             BoundingBox form = page.getByTestId("form").boundingBox();
             BoundingBox mat = page.locator(".mat").boundingBox();
