@@ -10,6 +10,8 @@ import { Mat, matSquare } from '../wire/Mat';
 import { canTurn } from '../wire/canTurn';
 import { shades } from '../wire/metals';
 import { part, ribbon, type Track } from '../wire/ribbon';
+import type { Drawn, Lit } from '../wire/paint';
+import { RisingForm } from '../wire/RisingForm';
 import { sceneOf, type MetalWire, type Seen } from '../wire/scene';
 import { useSize } from '../wire/useSize';
 import { Glow, WireForm } from '../wire/WireForm';
@@ -46,12 +48,18 @@ export const FormMat = memo(function FormMat(
   const [turning, setTurning] = useState(false);
   const lying = useMemo(() => lyingOf(strands), [strands]);
   const together = useMemo(() => sceneOf(lying.map((l) => l.wire)), [lying]);
-  const { moment } = props;
+  const { moment, colourAt } = props;
   const own = useMemo(() => (moment ? sceneOf(wiresOf(moment)) : undefined), [moment]);
   const mine = lying.findIndex((l) => l.strand === index);
   // At a moment the others stay where they are, unseen: they are there again at once.
-  const wires = own ? together.wires.map((w, i) => own.wires[i - mine] ?? w) : together.wires;
-  const scene = { wires, slant: own?.slant ?? together.slant };
+  const scene = useMemo(
+    () => ({
+      wires: own ? together.wires.map((w, i) => own.wires[i - mine] ?? w) : together.wires,
+      slant: own?.slant ?? together.slant,
+    }),
+    [own, together, mine],
+  );
+  const { wires } = scene;
   const all = wires.map((w) => w.track);
   const fitted = fitTracks(own ? own.wires.map((w) => w.track) : all, width, height - 40, 0.86);
   const at = held ?? fitted;
@@ -60,6 +68,22 @@ export const FormMat = memo(function FormMat(
   const plan = strand.elements.find((e) => e.id === chosen);
   const transform = `translate(${at.x} ${at.y}) scale(${at.scale} ${-at.scale})`;
   const rises = !scene.wires.every((w) => w.flat);
+  const standing = useMemo<Drawn[]>(
+    () =>
+      rises
+        ? scene.wires.flatMap((wire, i): Drawn[] => {
+            const held = lying[i]?.strand === index;
+            if (own && !held) return [];
+            const as = colourAt && !held ? 'plain' : i === mine || strands.length < 2 ? 'full' : 'pale';
+            return [{ wire, as, colourAt: held ? colourAt : undefined }];
+          })
+        : [],
+    [rises, scene, lying, index, own, colourAt, mine, strands.length],
+  );
+  const shone = useMemo<Lit | undefined>(
+    () => (whole && lit ? { of: whole, fromMm: lit.fromMm, toMm: lit.toMm } : undefined),
+    [whole, lit],
+  );
   const order = scene.wires.map((_, i) => i).sort((a, b) => near(all[a]) - near(all[b]));
 
   return (
@@ -71,61 +95,80 @@ export const FormMat = memo(function FormMat(
       ) : (
         width > 0 &&
         whole && (
-          <svg
-            width={width}
-            height={height}
-            role="group"
-            aria-label={`the form, ${length(strand.finished.widthMm, units)} by ${length(strand.finished.heightMm, units)}`}
-            onPointerDown={(e) => e.target === e.currentTarget && props.onChoose(undefined)}
-          >
-            <g onPointerDown={() => props.onChoose(undefined)}>
-              <Mat width={width} height={height} scale={at.scale} originX={at.x} originY={at.y} />
-            </g>
-            <g transform={transform} pointerEvents="none" data-testid="form">
-              {order.map((i) => (
-                <g
-                  key={i}
-                  opacity={i === mine || strands.length < 2 ? 1 : 0.62}
-                  display={own && lying[i]?.strand !== index ? 'none' : undefined}
-                >
-                  {i === mine && lit && <Glow of={whole} fromMm={lit.fromMm} toMm={lit.toMm} />}
-                  {props.colourAt && lying[i]?.strand !== index ? (
-                    <Plain wire={wires[i] as Seen} />
-                  ) : (
-                    <WireForm wire={wires[i] as Seen} colourAt={props.colourAt} />
-                  )}
-                </g>
-              ))}
-              {props.zones && <Hatched of={whole} zones={props.zones} scale={at.scale} />}
-            </g>
-            {!own && (
-              <Others lying={lying} tracks={all} mine={index} transform={transform} onTake={props.onTake} />
+          <>
+            {rises && (
+              <>
+                <svg width={width} height={height} aria-hidden="true">
+                  <Mat width={width} height={height} scale={at.scale} originX={at.x} originY={at.y} />
+                </svg>
+                <RisingForm wires={standing} lit={shone} at={at} width={width} height={height} />
+              </>
             )}
-            <Touch whole={whole} elements={strand.elements} transform={transform} tied={props} />
-            <Dimensions
-              strand={strand}
-              at={at}
+            <svg
               width={width}
               height={height}
-              chosen={plan}
-              slant={scene.slant}
-              alone={lying.length === 1 || own?.wires.length === 1}
-            />
-            {element && plan && (
-              <Handles
-                whole={whole}
-                element={element}
-                plan={plan}
+              role="group"
+              aria-label={`the form, ${length(strand.finished.widthMm, units)} by ${length(strand.finished.heightMm, units)}`}
+              onPointerDown={(e) => e.target === e.currentTarget && props.onChoose(undefined)}
+            >
+              {!rises && (
+                <g onPointerDown={() => props.onChoose(undefined)}>
+                  <Mat width={width} height={height} scale={at.scale} originX={at.x} originY={at.y} />
+                </g>
+              )}
+              <g transform={transform} pointerEvents="none" data-testid="form">
+                {rises &&
+                  standing.map((w, i) => (
+                    <g key={i}>
+                      <path d={ribbon(w.wire.track, 1)} fill="none" />
+                    </g>
+                  ))}
+                {!rises &&
+                  order.map((i) => (
+                    <g
+                      key={i}
+                      opacity={i === mine || strands.length < 2 ? 1 : 0.62}
+                      display={own && lying[i]?.strand !== index ? 'none' : undefined}
+                    >
+                      {i === mine && lit && <Glow of={whole} fromMm={lit.fromMm} toMm={lit.toMm} />}
+                      {props.colourAt && lying[i]?.strand !== index ? (
+                        <Plain wire={wires[i] as Seen} />
+                      ) : (
+                        <WireForm wire={wires[i] as Seen} colourAt={props.colourAt} />
+                      )}
+                    </g>
+                  ))}
+                {props.zones && <Hatched of={whole} zones={props.zones} scale={at.scale} />}
+              </g>
+              {!own && (
+                <Others lying={lying} tracks={all} mine={index} transform={transform} onTake={props.onTake} />
+              )}
+              <Touch whole={whole} elements={strand.elements} transform={transform} tied={props} />
+              <Dimensions
+                strand={strand}
                 at={at}
-                index={index}
+                width={width}
+                height={height}
+                chosen={plan}
                 slant={scene.slant}
-                onHold={(holding) => setHeld(holding ? at : undefined)}
+                alone={lying.length === 1 || own?.wires.length === 1}
               />
-            )}
-            <text x={10} y={height - 10} fontSize={15} fill="var(--ink-soft)">
-              {scene.slant ? 'seen at a slant' : `each square ${matSquare(at.scale)} mm`}
-            </text>
-          </svg>
+              {element && plan && (
+                <Handles
+                  whole={whole}
+                  element={element}
+                  plan={plan}
+                  at={at}
+                  index={index}
+                  slant={scene.slant}
+                  onHold={(holding) => setHeld(holding ? at : undefined)}
+                />
+              )}
+              <text x={10} y={height - 10} fontSize={15} fill="var(--ink-soft)">
+                {scene.slant ? 'seen at a slant' : `each square ${matSquare(at.scale)} mm`}
+              </text>
+            </svg>
+          </>
         )
       )}
       {rises && canTurn() && (

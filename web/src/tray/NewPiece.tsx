@@ -1,4 +1,6 @@
+import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import Skeleton from '@mui/material/Skeleton';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
@@ -38,6 +40,8 @@ export function NewPiece() {
         <h2 style={{ fontSize: 20, marginLeft: 8 }}>Which form?</h2>
       </div>
       <div className="grid-cards">
+        {!patterns.data &&
+          Array.from({ length: 8 }, (_, i) => <Skeleton key={i} variant="rectangular" height={270} />)}
         {patterns.data?.map((p) => (
           <button
             key={p.name}
@@ -61,8 +65,20 @@ export function NewPiece() {
         </button>
       </div>
       {chosen && (
-        <div className="tools-row" style={{ marginTop: 16 }} role="group" aria-label="what it is for">
-          <h2 style={{ fontSize: 20, marginRight: 12 }}>What is it for?</h2>
+        <Box
+          className="tools-row"
+          role="group"
+          aria-label="what it is for"
+          sx={{
+            position: 'sticky',
+            bottom: -16,
+            mt: 2,
+            p: '12px 16px 20px',
+            background: 'var(--paper)',
+            borderTop: '2px solid var(--touch)',
+          }}
+        >
+          <h2 style={{ fontSize: 20, marginRight: 12 }}>{pattern?.title ?? 'Bare wire'}: what is it for?</h2>
           {purposes.map((p, i) => (
             <Button
               key={p}
@@ -75,7 +91,7 @@ export function NewPiece() {
             </Button>
           ))}
           {create.error && <span className="wrong">{create.error.message}</span>}
-        </div>
+        </Box>
       )}
     </div>
   );

@@ -1,19 +1,10 @@
 import { memo, useId, useMemo } from 'react';
 import type { Metal } from '../api/types';
+import { LAYERS, LIGHT } from './layers';
 import { shades } from './metals';
 import { painted } from './painted';
 import { part, ribbon, type Track } from './ribbon';
 import { chunks, type Seen } from './scene';
-
-const LIGHT: [number, number] = [-0.5, 0.866];
-
-/** Layers of a round wire from the rim to the glint: share of the width, shift towards the light, shade. */
-const LAYERS = [
-  [1, 0, 'edge'],
-  [0.86, 0.01, 'body'],
-  [0.5, 0.09, 'light'],
-  [0.15, 0.16, 'glint'],
-] as const;
 
 /** One wire as metal, in mm with y upwards; the caller scales and flips. */
 export const WireForm = memo(function WireForm(props: {

@@ -85,26 +85,46 @@ export function part(whole: Track, fromMm: number, toMm: number): Track {
   return { points, widths, normals };
 }
 
+/** Where the two sides of a band lie: x and y of the left side, point by point, then those of the right one, mm. */
+export interface Sides {
+  left: Float64Array;
+  right: Float64Array;
+}
+
 /**
- * A band along the wire as an SVG path in mm, y upwards.
+ * The sides of a band along the wire.
  *
  * @param share width of the band as a share of the wire's width
  * @param shift how far the band's middle lies towards the light, as a share of the width
  * @param light unit vector towards the light
  */
-export function ribbon(of: Track, share: number, shift = 0, light: [number, number] = [0, 1]): string {
-  if (of.points.length < 2) return '';
-  let there = '';
-  let back = '';
-  for (let i = 0; i < of.points.length; i++) {
+export function sides(of: Track, share: number, shift = 0, light: [number, number] = [0, 1]): Sides {
+  const count = of.points.length;
+  const left = new Float64Array(2 * count);
+  const right = new Float64Array(2 * count);
+  for (let i = 0; i < count; i++) {
     const p = at(of.points, i);
     const n = at(of.normals, i);
     const width = at(of.widths, i);
     const off = shift * width * (n[0] * light[0] + n[1] * light[1]);
     const half = (share * width) / 2;
-    const [x, y] = [at(p, 0), at(p, 1)];
-    there += `${i ? 'L' : 'M'}${num(x + n[0] * (off + half))} ${num(y + n[1] * (off + half))}`;
-    back = `L${num(x + n[0] * (off - half))} ${num(y + n[1] * (off - half))}${back}`;
+    left[2 * i] = at(p, 0) + n[0] * (off + half);
+    left[2 * i + 1] = at(p, 1) + n[1] * (off + half);
+    right[2 * i] = at(p, 0) + n[0] * (off - half);
+    right[2 * i + 1] = at(p, 1) + n[1] * (off - half);
+  }
+  return { left, right };
+}
+
+/** A band along the wire as an SVG path in mm, y upwards; see {@link sides}. */
+export function ribbon(of: Track, share: number, shift = 0, light: [number, number] = [0, 1]): string {
+  if (of.points.length < 2) return '';
+  const { left, right } = sides(of, share, shift, light);
+  let there = '';
+  let back = '';
+  for (let i = 0; i < left.length; i += 2) {
+    there += `${i ? 'L' : 'M'}${num(left[i] as number)} ${num(left[i + 1] as number)}`;
+    back = `L${num(right[i] as number)} ${num(right[i + 1] as number)}${back}`;
   }
   return `${there}${back}Z`;
 }

@@ -53,7 +53,7 @@ export function PairPart(props: {
     return Promise.resolve(true);
   };
   const steps = mend.data?.steps ?? [];
-  const scale = 150 / Math.max(two[0].outsideMm, two[1].outsideMm, 1);
+  const scale = 108 / Math.max(two[0].outsideMm, two[1].outsideMm, 1);
   return (
     <div className="mat pair">
       <div className="pair-two">
@@ -142,18 +142,18 @@ function Ring(props: {
   const wire = Math.max(1, measures.thicknessMm * scale);
   const r = Math.max(1, (outside - wire) / 2);
   return (
-    <svg width="210" height="192" aria-hidden="true">
-      <g transform="translate(105 80)" fill="none">
+    <svg width="210" height="148" aria-hidden="true">
+      <g transform="translate(105 58)" fill="none">
         <circle r={r} stroke={colours.edge} strokeWidth={wire} />
         <circle r={r} stroke={colours.body} strokeWidth={wire * 0.82} />
         <circle r={r - wire * 0.12} stroke={colours.glint} strokeWidth={wire * 0.14} />
       </g>
       <path
-        d={`M${105 - outside / 2} 168H${105 + outside / 2}M${105 - outside / 2} 162v12M${105 + outside / 2} 162v12`}
+        d={`M${105 - outside / 2} 122H${105 + outside / 2}M${105 - outside / 2} 116v12M${105 + outside / 2} 116v12`}
         stroke="var(--ink)"
         fill="none"
       />
-      <text x="105" y="190" textAnchor="middle" fontSize="16" fill="var(--ink)">
+      <text x="105" y="144" textAnchor="middle" fontSize="16" fill="var(--ink)">
         {length(measures.outsideMm, units)}
       </text>
     </svg>
