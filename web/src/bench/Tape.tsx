@@ -9,6 +9,8 @@ import type { Tied } from './tie';
 const HEIGHT = 112;
 const WIRE_TOP = 50;
 const PAD = 10;
+/** Room that the zero takes with its unit, px. */
+const ZERO_WIDE = 62;
 /** Width of a letter at the tape's size, px; a guess on the safe side. */
 const LETTER = 8.6;
 
@@ -325,7 +327,7 @@ function Ruler(props: {
   const named = units === 'mm' ? (scale > 5 ? 10 : scale > 2 ? 20 : 50) : scale > 2.6 ? 8 : 16;
   const top = WIRE_TOP + 24;
   const ticks = Array.from({ length: Math.floor(cut / unit + 1e-9) + 1 }, (_, i) => i);
-  const small = scale * unit > 3.2;
+  const small = scale * unit > 4.2;
   return (
     <g stroke="var(--ink)" fontSize={15} pointerEvents="none">
       <path d={`M${x(0)} ${top}H${x(cut)}`} fill="none" />
@@ -337,7 +339,7 @@ function Ruler(props: {
           .join('')}
       />
       {ticks
-        .filter((i) => i % named === 0)
+        .filter((i) => i % named === 0 && (i === 0 || i * unit * scale > ZERO_WIDE))
         .map((i) => (
           <text
             key={i}
