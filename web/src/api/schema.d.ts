@@ -2536,12 +2536,12 @@ export interface components {
         Springback: {
             /** @description inside diameter on the tool, mm */
             toolInsideMm: number;
-            /** @description inside diameter after release, mm */
-            freeInsideMm: number;
-            /** @description inside diameter after release of metal a tenth softer, mm */
-            freeFromMm: number;
-            /** @description inside diameter after release of metal a tenth harder, mm */
-            freeToMm: number;
+            /** @description inside diameter after release, mm; absent where it springs back straight */
+            freeInsideMm?: number;
+            /** @description inside diameter after release of metal a tenth softer, mm; absent where that springs back straight */
+            freeFromMm?: number;
+            /** @description inside diameter after release of metal a tenth harder, mm; absent where that springs back straight */
+            freeToMm?: number;
             /** @description moment that bends it there, N·mm */
             toolMomentNmm: number;
             /**
@@ -2568,8 +2568,8 @@ export interface components {
             system: "us" | "uk" | "iso";
             /** @description size on the tool */
             tool: number;
-            /** @description size after release */
-            free: number;
+            /** @description size after release; absent where it springs back straight */
+            free?: number;
         };
         TableControllerSizeAnswer: {
             /** @description the ease that was used, mm */
@@ -2641,7 +2641,7 @@ export interface components {
             /** @description the trued strand: net, handle, tail and filing, rounded up, mm */
             cutLengthMm: number;
             /** @description what is cut beyond the net length */
-            stretch: components["schemas"]["Stretch"];
+            stretch: components["schemas"]["CutAllowance"];
             /**
              * @description where the handle is
              * @enum {string}
@@ -2674,7 +2674,7 @@ export interface components {
             /** @description states as asked for */
             states: components["schemas"]["PlanStatePlan"][];
         };
-        Stretch: {
+        CutAllowance: {
             /** @description handles, trimmed later, mm */
             handleMm: number;
             /** @description spare at the end, mm */

@@ -15,7 +15,7 @@ export interface RunningTimer extends Timer {
 
 const BEGINNING: Progress = { step: 0, title: '', timers: [] };
 
-/** Where the card of a piece or a job stands: read from the store, and kept there at every step. */
+/** Where the card of a piece or a job stands: read from the store, and kept there at every step. It has no revisions: the last window to write is right. */
 export function useProgress(subject: string, steps: readonly Step[]) {
   const kept = useQuery({
     queryKey: ['progress', subject],

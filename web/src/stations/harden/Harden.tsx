@@ -48,7 +48,10 @@ const AT_ONCE: [string, Work['op'], OwnedTool['kind'] | undefined][] = [
 
 const NO_ZONES: StrandPlan['noHammer'] = [];
 
-/** Hammering with eyes open: strain along form and tape, what it holds, before and after, step by step. */
+/**
+ * Hammering with eyes open: strain along form and tape, what it holds, before and after, step by step. Figures come first and drawing
+ * follows in slices; a pull asks for its own strand only and is kept when it is let go.
+ */
 export function Harden() {
   const { piece, plan, at: index, take, change } = useBench();
   const kinds = useKinds();

@@ -4,7 +4,8 @@ import org.etui.core.mechanics.Bending;
 import org.etui.core.mechanics.Fibres;
 
 /**
- * A part of a run that may be taken as alike: what its section remembers, and how it was last bent.
+ * A part of a run that may be taken as alike: what its section remembers, and how it was last bent. A run has one where the curvature
+ * does not change, a dozen along a spiral or ellipse.
  *
  * @param toShare where it ends, as a share of the run, up to 1
  * @param fibres the section

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.function.UnaryOperator;
 import org.etui.core.curve.Curvature;
 import org.etui.core.curve.CurvePiece;
-import org.etui.core.curve.Knob;
+import org.etui.core.curve.Head;
 import org.etui.core.curve.Line;
 import org.etui.core.mechanics.Bending;
 import org.etui.core.mechanics.Fibres;
@@ -134,18 +134,18 @@ public record Run(
 
     /** Length of its metal now, mm: a ball that was bought is no length of wire. */
     double metalMm() {
-        return shape instanceof Knob ? 0 : now().lengthMm();
+        return shape instanceof Head ? 0 : now().lengthMm();
     }
 
     /** Width in the plane of bending, mm, at a distance along it, mm. */
     public double inPlaneMm(double alongMm) {
-        return shape instanceof Knob knob ? knob.widthMm(alongMm) : section.inPlaneMm();
+        return shape instanceof Head head ? head.widthMm(alongMm) : section.inPlaneMm();
     }
 
     /** Its surface, mm². */
     public double surfaceMm2() {
-        return shape instanceof Knob knob
-                ? Math.PI * knob.diameterMm() * knob.diameterMm()
+        return shape instanceof Head head
+                ? Math.PI * head.diameterMm() * head.diameterMm()
                 : section.perimeterMm() * now().lengthMm();
     }
 }

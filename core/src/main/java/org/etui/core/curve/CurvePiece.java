@@ -5,7 +5,7 @@ import java.util.List;
 /**
  * A piece of centre line in its own frame: starts at the origin heading along x; left is +y. Lengths mm, angles rad.
  */
-public sealed interface CurvePiece permits Line, Arc, Spiral, Helix, EllipseArc, Joint, Knob {
+public sealed interface CurvePiece permits Line, Arc, Spiral, Helix, EllipseArc, Grip, Head {
     /** Length along the centre line, mm, exact. */
     double lengthMm();
 

@@ -7,7 +7,7 @@ import org.etui.core.check.Check;
 import org.etui.core.check.Term;
 import org.etui.core.check.Titled;
 import org.etui.core.curve.CurvePiece;
-import org.etui.core.curve.Knob;
+import org.etui.core.curve.Head;
 import org.etui.core.section.Section;
 
 /**
@@ -55,7 +55,7 @@ public record Ball(
     /** A ball that was bought takes no wire, only room. */
     @Override
     public List<CurvePiece> shape(Forming forming) {
-        return List.of(new Knob(diameterMm));
+        return List.of(new Head(diameterMm));
     }
 
     @Override

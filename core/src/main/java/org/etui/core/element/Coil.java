@@ -8,8 +8,8 @@ import org.etui.core.check.Term;
 import org.etui.core.check.Titled;
 import org.etui.core.curve.Arc;
 import org.etui.core.curve.CurvePiece;
+import org.etui.core.curve.Grip;
 import org.etui.core.curve.Helix;
-import org.etui.core.curve.Joint;
 import org.etui.core.section.Section;
 
 /**
@@ -97,7 +97,7 @@ public record Coil(
             return List.of(helix);
         }
         Arc corner = Arc.ofInside(CORNER_INSIDE_MM, t, Math.PI / 2 - helix.slopeRad());
-        return List.of(Joint.roll(-Math.PI / 2), corner, Joint.roll(Math.PI / 2), helix);
+        return List.of(Grip.roll(-Math.PI / 2), corner, Grip.roll(Math.PI / 2), helix);
     }
 
     @Override

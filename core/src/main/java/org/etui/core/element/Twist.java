@@ -7,8 +7,8 @@ import org.etui.core.check.Check;
 import org.etui.core.check.Term;
 import org.etui.core.check.Titled;
 import org.etui.core.curve.CurvePiece;
+import org.etui.core.curve.Grip;
 import org.etui.core.curve.Helix;
-import org.etui.core.curve.Joint;
 import org.etui.core.curve.Line;
 import org.etui.core.section.Section;
 
@@ -75,7 +75,7 @@ public record Twist(
         double radius = (forming.thicknessMm() + forming.strandMm().apply(with)) / 4;
         Helix helix = Helix.coil(radius, lengthMm / turns, 2 * Math.PI * turns);
         double kink = Math.PI / 2 - helix.slopeRad();
-        return List.of(new Joint(0, -kink), helix, new Joint(0, kink));
+        return List.of(new Grip(0, -kink), helix, new Grip(0, kink));
     }
 
     @Override

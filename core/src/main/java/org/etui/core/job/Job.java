@@ -16,7 +16,8 @@ import org.etui.core.piece.Piece;
 import org.etui.core.verify.PieceChecks;
 
 /**
- * A piece made many times.
+ * A piece made many times. No second road: {@link #asPiece} makes one document of all its pieces, and that is planned, printed and
+ * carded like any other.
  *
  * @param format always etui-job
  * @param version always 1

@@ -14,7 +14,8 @@ import org.etui.core.check.Term;
 /**
  * The one reader of lengths as makers write them: {@code 64}, {@code 6.4cm}, {@code 1,25}, {@code 2 1/2in},
  * {@code 2-1/2"}, {@code 64 thou}, {@code 14awg}, {@code swg 16}, {@code 1 finger}, {@code us 7}, {@code 203mm round},
- * {@code 170mm + 1/2in}.
+ * {@code 170mm + 1/2in}. A word that is neither unit nor measure is refused by the path {@code measures.WORD}: so a screen knows what to
+ * ask for.
  *
  * @param mm the length in mm, above 0 and at most 100,000
  * @param understood what was understood, in words, such as {@code 2 1/2 in}

@@ -14,7 +14,8 @@ import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
 
 /**
  * A bend that is pulled open, as a beam of its own fibres. The moment runs as the arm at each place (Castigliano's theorem for the
- * opening); the fibres say how far a moment bends a place open and what of it stays.
+ * opening); the fibres say how far a moment bends a place open and what of it stays. {@link #carries} tries one load without seeking the
+ * greatest; {@link Hold} is what is read off it.
  *
  * <p>Bending only, and a held load finds the whole section yielding: against finite elements a hook of R/c 6.6 shows by less than
  * 4 % that the pull along the wire is left out. A trace of set begins at the inside, where the stress is F/A + K·F·R·c/I (Roark):

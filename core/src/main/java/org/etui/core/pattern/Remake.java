@@ -17,7 +17,10 @@ import org.etui.core.piece.Strand;
 import org.etui.core.section.WireSection;
 import org.etui.core.wire.Wire;
 
-/** Makes a piece anew: by its pattern while it follows one, else its elements as they are in other wire. */
+/**
+ * Makes a piece anew: by its pattern while it follows one, else its elements as they are in other wire. The field, the taking of a cell
+ * and a changed measure all go through it, so that a cell is what taking it gives.
+ */
 public final class Remake {
     private Remake() {}
 

@@ -3,7 +3,7 @@ package org.etui.core.plan;
 import java.util.List;
 import org.etui.core.act.Run;
 import org.etui.core.curve.CentreLine;
-import org.etui.core.curve.Knob;
+import org.etui.core.curve.Head;
 import org.etui.core.curve.Placed;
 import org.etui.core.curve.Pose;
 import org.etui.core.section.Round;
@@ -64,8 +64,8 @@ final class Extents {
 
     /** The furthest that a section can reach from its middle, mm. */
     private static double cornerMm(Run run) {
-        if (run.shape() instanceof Knob knob) {
-            return knob.diameterMm();
+        if (run.shape() instanceof Head head) {
+            return head.diameterMm();
         }
         return run.section() instanceof Round round
                 ? round.diameterMm() / 2
@@ -122,7 +122,7 @@ final class Extents {
         double low = Math.max(0, (best - first - 1) * step);
         double high = Math.min(1, (best - first + 1) * step);
         Placed placed = work.line().pieces().get(piece);
-        boolean straight = placed.piece().turnRad() == 0 && !(placed.piece() instanceof Knob);
+        boolean straight = placed.piece().turnRad() == 0 && !(placed.piece() instanceof Head);
         if (straight || (high - low) * placed.piece().lengthMm() < ABSOLUTE_MM) {
             return most;
         }
@@ -160,7 +160,7 @@ final class Extents {
         double left = Math.abs(seen.getY());
         double up = Math.abs(seen.getZ());
         double inPlane = run.inPlaneMm(alongMm) / 2;
-        double across = (run.shape() instanceof Knob ? 2 * inPlane : section.acrossMm()) / 2;
+        double across = (run.shape() instanceof Head ? 2 * inPlane : section.acrossMm()) / 2;
         double half =
                 section instanceof Round ? inPlane * Math.sqrt(left * left + up * up) : inPlane * left + across * up;
         return along(pose.position(), axis) + half;

@@ -18,8 +18,8 @@ import org.etui.core.section.WireSection;
 import org.etui.core.sequence.Step;
 import org.etui.core.sequence.Tool;
 import org.etui.core.wire.Wire;
+import org.etui.core.work.CutAllowance;
 import org.etui.core.work.Mark;
-import org.etui.core.work.Stretch;
 
 /**
  * Everything read off a piece. Lengths mm, masses g.
@@ -140,7 +140,7 @@ public record Plan(
             @Term("the trued strand: net, handle, tail and filing, rounded up, mm")
             double cutLengthMm,
 
-            @Term("what is cut beyond the net length") Stretch stretch,
+            @Term("what is cut beyond the net length") CutAllowance stretch,
             @Term("where the handle is") HandleAt handleAt,
             @Term("mass of the finished wire, g") double massG,
 

@@ -38,12 +38,12 @@ import org.etui.core.sequence.Tool;
 import org.etui.core.tool.Toolbox;
 import org.etui.core.verify.PieceChecks;
 import org.etui.core.wire.Wire;
+import org.etui.core.work.CutAllowance;
 import org.etui.core.work.Effort;
 import org.etui.core.work.Marks;
 import org.etui.core.work.Reading;
 import org.etui.core.work.State;
 import org.etui.core.work.StrandWork;
-import org.etui.core.work.Stretch;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 
 /** Makes the plan of a piece: the whole road from the document to everything that is read off it. */
@@ -168,7 +168,7 @@ public final class Planner {
 
     /** The cut wire from its beginning: handle and spare lie where the handle is, else the spare at the end. */
     private static List<Plan.OnTape> tape(StrandWork work) {
-        Stretch stretch = work.stretch();
+        CutAllowance stretch = work.stretch();
         HandleAt at = work.handleAt();
         double handle = at == HandleAt.BOTH ? stretch.handleMm() / 2 : stretch.handleMm();
         double spare = stretch.tailMm() + stretch.fileMm() + stretch.roundingMm();

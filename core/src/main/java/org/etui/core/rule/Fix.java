@@ -14,7 +14,8 @@ import org.etui.core.verify.PieceChecks;
 import org.etui.core.work.StrandWork;
 
 /**
- * A way out that is tried before it is offered.
+ * A way out that is tried before it is offered: the piece is worked again, the advice must be gone and no new stop may come. Ways that
+ * set a single measure, the allowance or the colour are not tried; where many pieces are looked at, as in a field, none is sought.
  *
  * @param after the piece with it
  * @param patches the same as patches of the document

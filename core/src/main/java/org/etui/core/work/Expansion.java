@@ -17,7 +17,7 @@ import org.etui.core.act.Workpiece;
 import org.etui.core.check.BadInput;
 import org.etui.core.check.Check;
 import org.etui.core.curve.CurvePiece;
-import org.etui.core.curve.Joint;
+import org.etui.core.curve.Grip;
 import org.etui.core.curve.Line;
 import org.etui.core.element.Element;
 import org.etui.core.element.Forming;
@@ -41,7 +41,7 @@ import org.hipparchus.exception.MathRuntimeException;
  * @param stretch what is cut beyond the net length
  * @param handleAt where the handle is
  */
-record Expansion(Strand strand, Workpiece cut, List<Operation> operations, Stretch stretch, HandleAt handleAt) {
+record Expansion(Strand strand, Workpiece cut, List<Operation> operations, CutAllowance stretch, HandleAt handleAt) {
     // Names with a full stop, which no element can have.
     private static final String HANDLE_START = "handle.start";
     private static final String HANDLE_END = "handle.end";
@@ -61,7 +61,7 @@ record Expansion(Strand strand, Workpiece cut, List<Operation> operations, Stret
         List<Run> runs = elementRuns(piece, strand, bought, works, effort);
         effort.work(strand, runs, works);
         double net = sum(runs, Run.Kind.ELEMENT);
-        Stretch stretch = Stretch.of(net, sum(runs, Run.Kind.HANDLE), strand.allowance(), handleAt);
+        CutAllowance stretch = CutAllowance.of(net, sum(runs, Run.Kind.HANDLE), strand.allowance(), handleAt);
         addLeads(runs, strand, handleAt, stretch, bought);
         List<Operation> operations = new ArrayList<>();
         if (handleAt == HandleAt.NONE && has(runs, Set.of(SPARE))) {
@@ -174,7 +174,7 @@ record Expansion(Strand strand, Workpiece cut, List<Operation> operations, Stret
     private static List<CurvePiece> shapes(Piece piece, Element element, Section section, boolean first) {
         List<CurvePiece> shapes = new ArrayList<>();
         if (element.rollDeg() != 0) {
-            shapes.add(Joint.roll(Math.toRadians(element.rollDeg())));
+            shapes.add(Grip.roll(Math.toRadians(element.rollDeg())));
         }
         shapes.addAll(element.shape(new Forming(section.inPlaneMm(), section.acrossMm(), first, piece::thicknessMm)));
         return shapes;
@@ -217,7 +217,8 @@ record Expansion(Strand strand, Workpiece cut, List<Operation> operations, Stret
         }
     }
 
-    private static void addLeads(List<Run> runs, Strand strand, HandleAt handleAt, Stretch stretch, Fibres bought) {
+    private static void addLeads(
+            List<Run> runs, Strand strand, HandleAt handleAt, CutAllowance stretch, Fibres bought) {
         double handle = strand.allowance().handleMm();
         double spare = stretch.fileMm() + stretch.roundingMm();
         if (handle > 0 && (handleAt == HandleAt.START || handleAt == HandleAt.BOTH)) {

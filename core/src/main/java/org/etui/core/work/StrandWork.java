@@ -37,7 +37,7 @@ import org.etui.core.wire.Wire;
  */
 public record StrandWork(
         Strand strand,
-        Stretch stretch,
+        CutAllowance stretch,
         HandleAt handleAt,
         List<Operation> operations,
         List<State> states,
@@ -50,7 +50,9 @@ public record StrandWork(
     private static final int DRAWN_LEAST = 9;
 
     /**
-     * Works every strand of a piece, side by side on the processors at hand; what is bent alike of the same wire is reckoned once.
+     * Works every strand of a piece, side by side on the processors at hand; what is bent alike of the same wire is worked out once.
+     * They are laid out one after the other, so that the first that cannot be made is the one refused; what they share, the fibres of equal
+     * wire, is immutable.
      *
      * @throws BadInput for the first strand that cannot be made as it is meant
      */

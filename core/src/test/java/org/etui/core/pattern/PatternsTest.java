@@ -15,7 +15,7 @@ import org.etui.core.Examples;
 import org.etui.core.act.Run;
 import org.etui.core.check.BadInput;
 import org.etui.core.curve.CurvePiece;
-import org.etui.core.curve.Knob;
+import org.etui.core.curve.Head;
 import org.etui.core.element.Element;
 import org.etui.core.element.Straight;
 import org.etui.core.element.Wrap;
@@ -105,7 +105,7 @@ class PatternsTest {
                 CurvePiece shape = run.shape();
                 boolean element = run.kind() == Run.Kind.ELEMENT && shape.lengthMm() > 0;
                 double formed = run.shapeGrowth() > 1 ? run.section().inPlaneMm() : t;
-                wire += element && !(shape instanceof Knob) ? quadrature(shape, formed) / run.shapeGrowth() : 0;
+                wire += element && !(shape instanceof Head) ? quadrature(shape, formed) / run.shapeGrowth() : 0;
             }
 
             assertThat(work.netMm()).isCloseTo(wire, within(1e-6 * wire));

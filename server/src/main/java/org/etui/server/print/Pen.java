@@ -15,7 +15,6 @@ final class Pen {
     static final Color INK = new Color(0x20, 0x30, 0x2F);
     static final Color PALE = new Color(0x5C, 0x68, 0x64);
     static final Color FILL = new Color(0xE4, 0xE0, 0xD6);
-    private static final Font FACE = new Font(Font.SANS_SERIF, Font.PLAIN, 1);
 
     /** Letters are set this much larger and scaled down: font metrics are too coarse at a few units. */
     private static final double ENLARGED = 20;
@@ -35,15 +34,15 @@ final class Pen {
     }
 
     void text(double x, double y, double sizeMm, String words) {
-        text(x, y, sizeMm, words, INK, Font.PLAIN);
+        text(x, y, sizeMm, words, INK, false);
     }
 
     void bold(double x, double y, double sizeMm, String words) {
-        text(x, y, sizeMm, words, INK, Font.BOLD);
+        text(x, y, sizeMm, words, INK, true);
     }
 
     void pale(double x, double y, double sizeMm, String words) {
-        text(x, y, sizeMm, words, PALE, Font.PLAIN);
+        text(x, y, sizeMm, words, PALE, false);
     }
 
     /** Words broken into lines no wider than a width; a word too long for a line is broken in itself. */
@@ -75,9 +74,9 @@ final class Pen {
         return lines;
     }
 
-    /** How wide words are, mm, and a little more: the reader's face may run wider. */
+    /** How wide words are, mm. */
     static double widthMm(String words, double sizeMm) {
-        Font face = FACE.deriveFont(Font.PLAIN, (float) (sizeMm * ENLARGED));
+        Font face = Face.LIBERATION.of(false, sizeMm * ENLARGED);
         return face.getStringBounds(words, FRAME).getWidth() / ENLARGED;
     }
 
@@ -87,12 +86,12 @@ final class Pen {
         g.draw(new Ellipse2D.Double(x - diameterMm / 2, y - diameterMm / 2, diameterMm, diameterMm));
     }
 
-    private void text(double x, double y, double sizeMm, String words, Color colour, int style) {
+    private void text(double x, double y, double sizeMm, String words, Color colour, boolean isBold) {
         Graphics2D own = (Graphics2D) g.create();
         own.translate(x, y);
         own.scale(1 / ENLARGED, 1 / ENLARGED);
         own.setColor(colour);
-        own.setFont(FACE.deriveFont(style, (float) (sizeMm * ENLARGED)));
+        own.setFont(Face.LIBERATION.of(isBold, sizeMm * ENLARGED));
         own.drawString(words, 0, 0);
         own.dispose();
     }

@@ -62,7 +62,7 @@ public final class Writer {
         for (Page page : pages) {
             document.newPage();
             PdfContentByte content = writer.getDirectContent();
-            Graphics2D g = content.createGraphics(width, height);
+            Graphics2D g = content.createGraphics(width, height, Face.LIBERATION);
             g.scale(POINTS_PER_MM, POINTS_PER_MM);
             page.draw(g);
             g.dispose();
@@ -74,6 +74,7 @@ public final class Writer {
     static byte[] svg(List<Page> pages, double widthMm, double pageMm, String title) {
         double height = pageMm * pages.size();
         SVGGraphics2D g = new SVGGraphics2D(widthMm, height, SVGUnits.MM);
+        g.setFontFunction(family -> Face.FAMILIES);
         g.setGeomDoubleConverter(Writer::number);
         g.setTransformDoubleConverter(Writer::number);
         for (int i = 0; i < pages.size(); i++) {

@@ -5,10 +5,12 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.awt.geom.Rectangle2D;
 import java.io.IOException;
+import java.util.ArrayList;
 import java.util.List;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
+import org.apache.pdfbox.text.TextPosition;
 import org.etui.core.element.Arc;
 import org.etui.core.element.Straight;
 import org.etui.core.element.Turn;
@@ -144,5 +146,33 @@ class TemplateTest {
                 Sheet.TEMPLATE.of(piece, plan(piece), Paper.A4, MM, Writer.As.SVG),
                 java.nio.charset.StandardCharsets.UTF_8);
         assertThat(svg).contains("<title>Hop &amp; &lt;Sloe&gt;, 1:1 template</title>");
+    }
+
+    /** Read by PDFBox: the face comes with the sheet, and each letter is followed by the next at the width that the face gives it. */
+    @Test
+    void letters_standAsTheirFaceWants() throws IOException {
+        Piece piece = piece("s-hook");
+        byte[] sheet = Sheet.TEMPLATE.of(piece, plan(piece), Paper.A4, MM, Writer.As.PDF);
+        List<TextPosition> letters = new ArrayList<>();
+        try (PDDocument document = Loader.loadPDF(sheet)) {
+            new PDFTextStripper() {
+                @Override
+                protected void writeString(String text, List<TextPosition> positions) {
+                    letters.addAll(positions);
+                }
+            }.getText(document);
+
+            assertThat(letters).hasSizeGreaterThan(100);
+            for (int i = 1; i < letters.size(); i++) {
+                TextPosition before = letters.get(i - 1);
+                TextPosition next = letters.get(i);
+                double gap = next.getXDirAdj() - before.getXDirAdj();
+                double wide = before.getFont().getWidth(before.getCharacterCodes()[0]) / 1000 * before.getXScale();
+                if (next.getYDirAdj() == before.getYDirAdj() && gap > 0 && gap < 2 * wide) {
+                    assertThat(gap).as(before.getUnicode()).isCloseTo(wide, within(0.02));
+                }
+                assertThat(before.getFont().isEmbedded()).isTrue();
+            }
+        }
     }
 }

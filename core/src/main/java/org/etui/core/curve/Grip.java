@@ -3,20 +3,20 @@ package org.etui.core.curve;
 import org.etui.core.check.Check;
 
 /**
- * A change of direction without length: the working plane rolled about the wire, or the kink where wires begin to twist.
+ * A change of direction without length, where the wire is gripped anew: the working plane rolled about the wire, or the kink where wires begin to twist.
  *
  * @param rollRad roll of the working plane about the heading, rad, positive lifts the left side
  * @param liftRad turn of the heading out of the rolled plane, rad, positive up
  */
-public record Joint(double rollRad, double liftRad) implements CurvePiece {
+public record Grip(double rollRad, double liftRad) implements CurvePiece {
     /** @throws IllegalArgumentException if an angle is not finite */
-    public Joint {
+    public Grip {
         Check.that(Double.isFinite(rollRad) && Double.isFinite(liftRad), "angles must be finite");
     }
 
     /** A roll of the working plane, rad. */
-    public static Joint roll(double angleRad) {
-        return new Joint(angleRad, 0);
+    public static Grip roll(double angleRad) {
+        return new Grip(angleRad, 0);
     }
 
     @Override
@@ -36,12 +36,12 @@ public record Joint(double rollRad, double liftRad) implements CurvePiece {
     }
 
     @Override
-    public Joint lasting(double otherMm) {
+    public Grip lasting(double otherMm) {
         return this;
     }
 
     @Override
-    public Joint scaled(double factor) {
+    public Grip scaled(double factor) {
         return this;
     }
 

@@ -12,7 +12,7 @@ import org.etui.core.piece.HandleAt;
  * @param fileMm filing
  * @param roundingMm up to what the maker can measure
  */
-public record Stretch(
+public record CutAllowance(
         @Term("handles, trimmed later, mm") double handleMm,
         @Term("spare at the end, mm") double tailMm,
         @Term("filing, mm") double fileMm,
@@ -32,7 +32,7 @@ public record Stretch(
      * @param netMm wire in its elements, mm
      * @param explicitLeadsMm leads that stand among its elements, mm
      */
-    static Stretch of(double netMm, double explicitLeadsMm, Allowance allowance, HandleAt handleAt) {
+    static CutAllowance of(double netMm, double explicitLeadsMm, Allowance allowance, HandleAt handleAt) {
         int handles = handleAt == HandleAt.NONE ? 0 : handleAt == HandleAt.BOTH ? 2 : 1;
         double handle = explicitLeadsMm + handles * allowance.handleMm();
         double exact = netMm + handle + allowance.tailMm() + allowance.fileMm();
@@ -40,7 +40,7 @@ public record Stretch(
             case MEASURED, LEARNT -> up(exact, RULE_MM);
             case GENEROUS -> up(exact + GENEROUS_SHARE * netMm, GENEROUS_RULE_MM);
         };
-        return new Stretch(handle, allowance.tailMm(), allowance.fileMm(), cut - exact);
+        return new CutAllowance(handle, allowance.tailMm(), allowance.fileMm(), cut - exact);
     }
 
     private static double up(double mm, double step) {

@@ -10,9 +10,9 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
  *
  * @param diameterMm diameter, mm, above 0
  */
-public record Knob(double diameterMm) implements CurvePiece {
+public record Head(double diameterMm) implements CurvePiece {
     /** @throws IllegalArgumentException if the diameter is not positive */
-    public Knob {
+    public Head {
         Check.positive("diameter", diameterMm);
     }
 
@@ -45,12 +45,12 @@ public record Knob(double diameterMm) implements CurvePiece {
     }
 
     @Override
-    public Knob lasting(double otherMm) {
+    public Head lasting(double otherMm) {
         return this;
     }
 
     @Override
-    public Knob scaled(double factor) {
+    public Head scaled(double factor) {
         return this;
     }
 

@@ -1,4 +1,4 @@
-package org.etui.core.mechanics;
+package org.etui.core.tool;
 
 import java.util.List;
 import java.util.Optional;
@@ -6,9 +6,11 @@ import java.util.OptionalDouble;
 import org.etui.core.check.Check;
 import org.etui.core.check.Term;
 import org.etui.core.measure.RingSize;
+import org.etui.core.mechanics.Bending;
+import org.etui.core.mechanics.Fibres;
+import org.etui.core.mechanics.FormedBy;
+import org.etui.core.mechanics.Material;
 import org.etui.core.metal.Flow;
-import org.etui.core.tool.OwnedTool;
-import org.etui.core.tool.Toolbox;
 import org.etui.core.wire.Wire;
 
 /**
@@ -16,7 +18,7 @@ import org.etui.core.wire.Wire;
  * ±10 %, and the band says what that makes of the size.
  *
  * @param toolInsideMm inside diameter on the tool
- * @param freeInsideMm inside diameter after release
+ * @param freeInsideMm inside diameter after release; absent where it springs back straight
  * @param freeFromMm that for metal a tenth softer than the table says
  * @param freeToMm that for metal a tenth harder
  * @param toolMomentNmm moment that bends it there
@@ -29,13 +31,15 @@ import org.etui.core.wire.Wire;
  */
 public record Springback(
         @Term("inside diameter on the tool, mm") double toolInsideMm,
-        @Term("inside diameter after release, mm") double freeInsideMm,
 
-        @Term("inside diameter after release of metal a tenth softer, mm")
-        double freeFromMm,
+        @Term("inside diameter after release, mm; absent where it springs back straight")
+        OptionalDouble freeInsideMm,
 
-        @Term("inside diameter after release of metal a tenth harder, mm")
-        double freeToMm,
+        @Term("inside diameter after release of metal a tenth softer, mm; absent where that springs back straight")
+        OptionalDouble freeFromMm,
+
+        @Term("inside diameter after release of metal a tenth harder, mm; absent where that springs back straight")
+        OptionalDouble freeToMm,
 
         @Term("moment that bends it there, N·mm") double toolMomentNmm,
         @Term("what that moment takes") FormedBy formedBy,
@@ -60,12 +64,14 @@ public record Springback(
      *
      * @param system the system
      * @param tool size on the tool
-     * @param free size after release
+     * @param free size after release; absent where it springs back straight
      */
     public record Ring(
             @Term("the ring system") RingSize system,
             @Term("size on the tool") double tool,
-            @Term("size after release") double free) {}
+
+            @Term("size after release; absent where it springs back straight")
+            OptionalDouble free) {}
 
     /** What wire does on a tool of an inside diameter, mm. */
     public static Springback onTool(Wire wire, double toolInsideMm) {
@@ -85,8 +91,8 @@ public record Springback(
     }
 
     private static Springback of(Wire wire, Bending bending) {
-        double tool = insideMm(wire, bending.toolCurvaturePerMm());
-        double free = insideMm(wire, bending.after().curvaturePerMm());
+        double tool = 2 / bending.toolCurvaturePerMm() - wire.section().inPlaneMm();
+        OptionalDouble free = insideMm(wire, bending.after().curvaturePerMm());
         Material material = bending.after().material();
         return new Springback(
                 tool,
@@ -105,9 +111,8 @@ public record Springback(
     /** The same, with the nearest tool owned and what the wire comes to on it. */
     public Springback with(Wire wire, Toolbox box) {
         Optional<OwnedTool> nearest = box.nearest(toolInsideMm);
-        OptionalDouble comesTo = nearest.isPresent()
-                ? OptionalDouble.of(onTool(wire, nearest.get().sizeMm()).freeInsideMm())
-                : OptionalDouble.empty();
+        OptionalDouble comesTo =
+                nearest.isPresent() ? onTool(wire, nearest.get().sizeMm()).freeInsideMm() : OptionalDouble.empty();
         return new Springback(
                 toolInsideMm,
                 freeInsideMm,
@@ -122,7 +127,7 @@ public record Springback(
                 comesTo);
     }
 
-    private static double freeOf(Wire wire, Material material, Bending bending, double share) {
+    private static OptionalDouble freeOf(Wire wire, Material material, Bending bending, double share) {
         Flow flow = material.flow();
         Flow other = new Flow(flow.startMpa() * share, flow.fullMpa() * share, flow.strainScale());
         Material scattered =
@@ -133,17 +138,23 @@ public record Springback(
                 Bending.onTool(straight, bending.toolCurvaturePerMm()).after().curvaturePerMm());
     }
 
-    /** Wire that springs back straight has no size: the greatest length there is stands for it. */
-    private static double insideMm(Wire wire, double curvaturePerMm) {
+    /** Wire that springs back straight has no size. */
+    private static OptionalDouble insideMm(Wire wire, double curvaturePerMm) {
         return curvaturePerMm <= 2 / Check.GREATEST
-                ? Check.GREATEST
-                : Math.max(0, 2 / curvaturePerMm - wire.section().inPlaneMm());
+                ? OptionalDouble.empty()
+                : OptionalDouble.of(
+                        Math.max(0, 2 / curvaturePerMm - wire.section().inPlaneMm()));
     }
 
-    private static List<Ring> rings(double toolMm, double freeMm) {
+    private static List<Ring> rings(double toolMm, OptionalDouble freeMm) {
         return List.of(RingSize.values()).stream()
                 .filter(system -> toolMm > 0 && reaches(system, system.sizeOf(toolMm)))
-                .map(system -> new Ring(system, system.sizeOf(toolMm), system.sizeOf(freeMm)))
+                .map(system -> new Ring(
+                        system,
+                        system.sizeOf(toolMm),
+                        freeMm.isPresent()
+                                ? OptionalDouble.of(system.sizeOf(freeMm.getAsDouble()))
+                                : OptionalDouble.empty()))
                 .toList();
     }
 
