@@ -10,7 +10,7 @@ import { Mat, matSquare } from '../wire/Mat';
 import { canTurn } from '../wire/canTurn';
 import { shades } from '../wire/metals';
 import { part, ribbon, type Track } from '../wire/ribbon';
-import type { Drawn, Lit } from '../wire/paint';
+import type { Drawn } from '../wire/paint';
 import { RisingForm } from '../wire/RisingForm';
 import { sceneOf, type MetalWire, type Seen } from '../wire/scene';
 import { useSize } from '../wire/useSize';
@@ -80,10 +80,6 @@ export const FormMat = memo(function FormMat(
         : [],
     [rises, scene, lying, index, own, colourAt, mine, strands.length],
   );
-  const shone = useMemo<Lit | undefined>(
-    () => (whole && lit ? { of: whole, fromMm: lit.fromMm, toMm: lit.toMm } : undefined),
-    [whole, lit],
-  );
   const order = scene.wires.map((_, i) => i).sort((a, b) => near(all[a]) - near(all[b]));
 
   return (
@@ -100,8 +96,11 @@ export const FormMat = memo(function FormMat(
               <>
                 <svg width={width} height={height} aria-hidden="true">
                   <Mat width={width} height={height} scale={at.scale} originX={at.x} originY={at.y} />
+                  <g transform={transform}>
+                    {lit && <Glow of={whole} fromMm={lit.fromMm} toMm={lit.toMm} />}
+                  </g>
                 </svg>
-                <RisingForm wires={standing} lit={shone} at={at} width={width} height={height} />
+                <RisingForm wires={standing} at={at} width={width} height={height} />
               </>
             )}
             <svg

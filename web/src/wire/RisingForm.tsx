@@ -1,14 +1,12 @@
 import { useColorScheme } from '@mui/material/styles';
 import { useLayoutEffect, useRef } from 'react';
 import type { Fit } from './fit';
-import { paint, type Drawn, type Lit } from './paint';
+import { paint, type Drawn } from './paint';
 
 /** A form that rises, drawn on one canvas: as shapes of their own its lengths would be thousands. */
 export function RisingForm(props: {
   /** its wires */
   wires: readonly Drawn[];
-  /** what is pointed at or chosen */
-  lit: Lit | undefined;
   /** where it lies */
   at: Fit;
   /** width of the mat, px */
@@ -16,7 +14,7 @@ export function RisingForm(props: {
   /** height of the mat, px */
   height: number;
 }) {
-  const { wires, lit, at, width, height } = props;
+  const { wires, at, width, height } = props;
   const canvas = useRef<HTMLCanvasElement>(null);
   const { colorScheme } = useColorScheme();
   useLayoutEffect(() => {
@@ -29,7 +27,7 @@ export function RisingForm(props: {
     pen.setTransform(at.scale * fine, 0, 0, -at.scale * fine, at.x * fine, at.y * fine);
     const style = getComputedStyle(on);
     const tone = (name: string) => style.getPropertyValue(name);
-    paint(pen, wires, lit, { ink: tone('--ink'), touch: tone('--touch'), shadow: tone('--shadow') });
-  }, [wires, lit, at.scale, at.x, at.y, width, height, colorScheme]);
+    paint(pen, wires, { ink: tone('--ink'), shadow: tone('--shadow') });
+  }, [wires, at.scale, at.x, at.y, width, height, colorScheme]);
   return <canvas ref={canvas} className="rising" aria-hidden="true" style={{ width, height }} />;
 }

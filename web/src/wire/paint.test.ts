@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { paint, type Drawn, type Pen } from './paint';
 import { track, type Point } from './ribbon';
 
-const TONES = { ink: 'ink', touch: 'touch', shadow: 'shadow' };
+const TONES = { ink: 'ink', shadow: 'shadow' };
 
 /** A straight wire along x at a height, seen from above. */
 function along(y: number, z: number, metal: 'copper' | 'brass'): Drawn {
@@ -34,7 +34,7 @@ function pen() {
 describe('a form that rises', () => {
   it('is drawn from the farthest length to the nearest, whatever the order of its wires', () => {
     const { pen: on, done } = pen();
-    paint(on, [along(0, 5, 'copper'), along(0, -5, 'brass')], undefined, TONES);
+    paint(on, [along(0, 5, 'copper'), along(0, -5, 'brass')], TONES);
     const edges = done.map((d) => d.colour).filter((c) => c === '#6B4E12' || c === '#74391B');
     expect(edges[0]).toBe('#6B4E12');
     expect(edges.at(-1)).toBe('#74391B');
@@ -42,7 +42,7 @@ describe('a form that rises', () => {
 
   it('casts its shadow only on what lies beneath', () => {
     const { pen: on, done } = pen();
-    paint(on, [along(0, 0, 'copper')], undefined, TONES);
+    paint(on, [along(0, 0, 'copper')], TONES);
     const shadows = done.filter((d) => d.colour === 'shadow');
     expect(shadows).toHaveLength(2);
     expect(shadows.every((d) => d.how === 'source-atop')).toBe(true);
@@ -51,26 +51,18 @@ describe('a form that rises', () => {
 
   it('is drawn in the colours of the work where those are asked for', () => {
     const { pen: on, done } = pen();
-    paint(on, [{ ...along(0, 0, 'copper'), colourAt: (s) => (s < 1.5 ? 'soft' : 'hard') }], undefined, TONES);
+    paint(on, [{ ...along(0, 0, 'copper'), colourAt: (s) => (s < 1.5 ? 'soft' : 'hard') }], TONES);
     const colours = done.map((d) => d.colour);
     expect(colours).toContain('soft');
     expect(colours).toContain('hard');
     expect(colours).not.toContain('#B5673A');
   });
 
-  it('lights what is chosen below everything else', () => {
-    const { pen: on, done } = pen();
-    const wire = along(0, 0, 'copper');
-    paint(on, [wire], { of: wire.wire.track, fromMm: 1, toMm: 2 }, TONES);
-    expect(done[0]).toMatchObject({ colour: 'touch', alpha: 0.22, how: 'source-over' });
-    expect(done.filter((d) => d.colour === 'touch')).toHaveLength(1);
-  });
-
   it('takes few fills for wires that are there for the others', () => {
     const full = pen();
-    paint(full.pen, [along(0, 0, 'copper')], undefined, TONES);
+    paint(full.pen, [along(0, 0, 'copper')], TONES);
     const plain = pen();
-    paint(plain.pen, [{ ...along(0, 0, 'copper'), as: 'plain' }], undefined, TONES);
+    paint(plain.pen, [{ ...along(0, 0, 'copper'), as: 'plain' }], TONES);
     expect(full.done).toHaveLength(6);
     expect(plain.done).toHaveLength(2);
   });

@@ -1,7 +1,7 @@
 import { LAYERS, LIGHT } from './layers';
 import { shades } from './metals';
 import { painted } from './painted';
-import { part, sides, type Track } from './ribbon';
+import { sides, type Track } from './ribbon';
 import { chunks, type Chunk, type Seen } from './scene';
 
 /** How a wire of a form that rises is drawn. */
@@ -14,17 +14,9 @@ export interface Drawn {
   colourAt?: ((sMm: number) => string) | undefined;
 }
 
-/** A length of a wire that is lit from below. */
-export interface Lit {
-  of: Track;
-  fromMm: number;
-  toMm: number;
-}
-
 /** Colours of the page that a form is drawn in. */
 export interface Tones {
   ink: string;
-  touch: string;
   shadow: string;
 }
 
@@ -77,8 +69,7 @@ function filled(pen: Pen, of: Track, share: number, shift: number, colour: strin
  * Draws a form that rises, in mm with y upwards: the lengths of all its wires together, the farthest first, so that what winds round
  * something else goes behind it and before it. A shadow falls on what lies beneath, never on the mat.
  */
-export function paint(pen: Pen, wires: readonly Drawn[], lit: Lit | undefined, tones: Tones): void {
-  if (lit) filled(pen, part(lit.of, lit.fromMm, lit.toMm), 2.1, 0, tones.touch, 0.22);
+export function paint(pen: Pen, wires: readonly Drawn[], tones: Tones): void {
   const all = wires.flatMap((of) => lengths(of.wire.track).map((chunk) => ({ of, chunk })));
   all.sort((a, b) => a.chunk.near - b.chunk.near);
   for (const { of, chunk } of all) {

@@ -272,7 +272,7 @@ class HardenTest {
         assertThat(page.getByTestId("holds")).containsText(grams(last.at("/elements/2/holdN")));
 
         Locator bead = page.getByLabel("step of the work");
-        BoundingBox box = bead.boundingBox();
+        BoundingBox box = page.locator(".scrub .MuiSlider-root").boundingBox();
         page.mouse().move(box.x + box.width - 8, box.y + box.height / 2);
         page.mouse().down();
         page.mouse().move(box.x + 2, box.y + box.height / 2);
