@@ -76,6 +76,21 @@ describe('a field for a length', () => {
     expect(input.value).toBe('8');
   });
 
+  it('asks again while Etui does not answer, and takes it then', async () => {
+    const taken: number[] = [];
+    const away = new Refused({ status: 0, detail: 'Etui does not answer', violations: [] });
+    vi.mocked(api.length).mockRejectedValueOnce(away);
+    const input = show((mm) => {
+      taken.push(mm);
+      return Promise.resolve(true);
+    });
+    await type(input, '8', 'Enter');
+    expect(page.querySelector('[role=alert]')?.textContent).toContain('does not answer; this waits');
+    expect(taken).toEqual([]);
+    await act(() => vi.waitFor(() => expect(taken).toEqual([8])));
+    expect(page.querySelector('[role=alert]')).toBeNull();
+  });
+
   it('goes back to what stands with escape', async () => {
     const input = show(() => Promise.resolve(true));
     await type(input, '8', 'Escape');

@@ -1,6 +1,7 @@
 import { Entry } from './Entry';
 import { useId, useRef, useState, type KeyboardEvent, type ReactNode } from 'react';
 import { api, Refused } from '../api/client';
+import { mark, untilAnswered } from './saves';
 import { useSettings } from './settings';
 import { NameMeasure, OwnMeasures } from './OwnMeasures';
 import { lengthNumber, thickness, unitWord } from './units';
@@ -34,10 +35,12 @@ export function LengthField(props: {
   const [unknown, setUnknown] = useState<string>();
   const [open, setOpen] = useState(false);
   const input = useRef<HTMLInputElement>(null);
+  const asking = useRef<object | undefined>(undefined);
   const shown = props.fine ? thickness(props.mm, units).replace(/ .*/, '') : lengthNumber(props.mm, units);
   const wrong = refused ?? props.wrong;
 
   const forget = () => {
+    asking.current = undefined;
     setTyped(undefined);
     setRefused(undefined);
     setUnknown(undefined);
@@ -48,13 +51,25 @@ export function LengthField(props: {
       forget();
       return;
     }
+    const mine = {};
+    asking.current = mine;
+    const goesOn = () => asking.current === mine;
     try {
-      const { mm } = await api.length(text, units);
+      const { mm } = await untilAnswered(
+        () => api.length(text, units),
+        (away) => {
+          mark(mine, away);
+          if (away) setRefused('Etui does not answer; this waits and is taken when it is back');
+        },
+        goesOn,
+      );
+      if (!goesOn()) return;
       setRefused(undefined);
       setUnknown(undefined);
       if (await props.onChange(mm, text.trim())) setTyped(undefined);
     } catch (thrown) {
       if (!(thrown instanceof Refused)) throw thrown;
+      if (!goesOn()) return;
       const bad = thrown.problem.violations[0];
       setRefused(bad?.limit ?? thrown.problem.detail);
       setUnknown(bad?.path.startsWith('measures.') ? bad.path.slice('measures.'.length) : undefined);
