@@ -1,8 +1,8 @@
 import { useQuery } from '@tanstack/react-query';
-import { useCallback, useEffect, useMemo, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { api } from '../api/client';
 import type { Progress, Step, Timer } from '../api/types';
-import { Saves } from '../kit/saves';
+import { mark, untilAnswered } from '../kit/saves';
 import { foundAgain } from './card';
 
 /** A timer as it stands now. */
@@ -23,13 +23,7 @@ export function useProgress(subject: string, steps: readonly Step[]) {
     gcTime: 0,
     refetchOnWindowFocus: false,
   });
-  const [saves] = useState(
-    () =>
-      new Saves({ version: 0, document: BEGINNING }, async (version: number, document: Progress) => {
-        await api.saveProgress(subject, document);
-        return { version, document };
-      }),
-  );
+  const newest = useRef<Progress | undefined>(undefined);
   const [own, setOwn] = useState<Progress>();
   const progress = own ?? kept.data ?? BEGINNING;
   const now = foundAgain(progress, steps);
@@ -44,9 +38,15 @@ export function useProgress(subject: string, steps: readonly Step[]) {
   const keep = useCallback(
     (next: Progress) => {
       setOwn(next);
-      void saves.keep(next).catch(() => undefined);
+      newest.current = next;
+      // Sent at once, so that a reload right after it finds it; where Etui does not answer the newest is sent again.
+      void untilAnswered(
+        () => api.saveProgress(subject, next),
+        (away) => mark(newest, away),
+        () => newest.current === next,
+      ).catch(() => undefined);
     },
-    [saves],
+    [subject],
   );
   return useMemo(() => {
     const timers: RunningTimer[] = progress.timers.map((t) => ({
