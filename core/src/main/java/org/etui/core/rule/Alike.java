@@ -13,7 +13,7 @@ import org.etui.core.piece.Work;
 
 /** Says once, with its number, what rules say of elements or strands that are alike; their ways out become one. */
 final class Alike {
-    private static final String WORK = "/work/-";
+    private static final String WORK = Spot.work("-");
 
     private Alike() {}
 
@@ -134,7 +134,7 @@ final class Alike {
         long places = all.stream().map(Advice.Patch::path).distinct().count();
         boolean meet = places < all.size()
                 || all.stream()
-                        .anyMatch(p -> p.op().equals("remove") || p.path().startsWith("/work"));
+                        .anyMatch(p -> p.op().equals("remove") || p.path().startsWith(Spot.work("")));
         return meet ? Optional.empty() : Optional.of(all);
     }
 }
