@@ -15,7 +15,7 @@ const PAGES: [string, string][] = [
   ['cautions', 'cautions'],
 ];
 
-/** The guide: how everything is reckoned, tools and their care, cautions. */
+/** The guide: how everything is worked out, tools and their care, cautions. */
 export function Help() {
   const { page = 'model' } = useParams();
   const go = useNavigate();
@@ -37,7 +37,7 @@ function Model() {
   const chapters = [...new Set(formulas.map((f) => f.chapter))];
   return (
     <>
-      <h1>How it is reckoned</h1>
+      <h1>How it is worked out</h1>
       <p className="lead">
         Etui holds one model: the wire, what was done to it in order, and the state of the wire after each
         step. Temper is nothing but the strain that the wire had when it was bought. Every figure on screen is

@@ -95,8 +95,8 @@ export function ToolsPage() {
           </>
         ) : (
           <p className="why">
-            These are the tools that plans reckon with. Take one in hand to set its size as your calliper
-            reads it: a mandrel that is marked 6 may measure 5.9, and the wire comes out accordingly.
+            These are the tools that plans use. Take one in hand to set its size as your calliper reads it: a
+            mandrel that is marked 6 may measure 5.9, and the wire comes out accordingly.
           </p>
         )}
         {wrong && (

@@ -157,7 +157,7 @@ public record WayOut(
     }
 
     private static String says(Measured measured, double holds, double asked, double left) {
-        String load = "It holds " + Load.inWords(holds) + " as reckoned";
+        String load = "By the model it holds " + Load.inWords(holds);
         String wants = "a " + measured.purpose().inWords() + " wants " + Load.inWords(asked);
         return switch (measured.fails()) {
             case OPENS ->
