@@ -195,9 +195,12 @@ class CardTest {
             assertThat((List<?>) small).isEmpty();
             page.keyboard().press("Space");
         }
-        for (Locator pressed : page.locator(".bench-card .go button").all()) {
-            assertThat(pressed.boundingBox().height).isGreaterThanOrEqualTo(44);
-        }
+        Object low = page.evaluate("""
+                [...document.querySelectorAll('.bench-card .go button')].filter(e => e.checkVisibility() \
+                && e.getBoundingClientRect().height < 44).map(e => e.textContent)
+                """);
+        assertThat((List<?>) low).isEmpty();
+        assertThat(page.locator(".bench-card .go button").count()).isPositive();
         assertThat(Browser.seriousByAxe(page)).isEmpty();
         page.close();
     }
