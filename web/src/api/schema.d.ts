@@ -1976,7 +1976,7 @@ export interface components {
             /** @description strand.element or a part */
             b: string;
         };
-        Work: components["schemas"]["WorkFlatten"] | components["schemas"]["WorkPlanish"] | components["schemas"]["WorkTexture"] | components["schemas"]["WorkJaws"] | components["schemas"]["WorkMallet"] | components["schemas"]["WorkFlex"] | components["schemas"]["WorkTumble"] | components["schemas"]["WorkReclose"] | components["schemas"]["WorkStraighten"] | components["schemas"]["WorkOpenClose"] | components["schemas"]["WorkTrim"] | components["schemas"]["WorkPierce"] | components["schemas"]["WorkDimple"] | components["schemas"]["WorkPress"];
+        Work: components["schemas"]["WorkFlatten"] | components["schemas"]["WorkPlanish"] | components["schemas"]["WorkTexture"] | components["schemas"]["WorkJaws"] | components["schemas"]["WorkMallet"] | components["schemas"]["WorkFlex"] | components["schemas"]["WorkTumble"] | components["schemas"]["WorkReclose"] | components["schemas"]["WorkStraighten"] | components["schemas"]["WorkOpenClose"] | components["schemas"]["WorkTrim"] | components["schemas"]["WorkPierce"] | components["schemas"]["WorkDimple"] | components["schemas"]["WorkPress"] | components["schemas"]["WorkRoundMandrel"];
         WorkFlatten: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -2388,6 +2388,32 @@ export interface components {
              */
             with: "flat-hammer" | "domed-hammer" | "ball-hammer" | "cross-hammer" | "nylon-mallet" | "rawhide-mallet" | "nylon-jaws" | "shot" | "die";
         };
+        WorkRoundMandrel: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            op: "round-mandrel";
+            /** @description name of the work, unique in the piece */
+            id?: string;
+            /**
+             * @description the strand worked on; empty: every strand
+             * @default
+             */
+            strand: string;
+            /**
+             * @description the elements worked on; none: the whole strand
+             * @default []
+             */
+            elements: string[];
+            /**
+             * @description when: start, forming, an element id or another work id
+             * @default forming
+             */
+            after: string;
+            /** @description thickness to hammer to, mm */
+            toMm: number;
+        };
         Colour: {
             /**
              * @description form of the sulfide
@@ -2763,22 +2789,43 @@ export interface components {
             temperNow: "dead-soft" | "quarter-hard" | "half-hard" | "hard" | "extra-hard" | "spring";
             /** @description load that leaves the first trace of a set, N; absent where nothing pulls it open */
             startsToGiveN?: number;
-            /** @description load that leaves 0.2 mm of opening, N */
+            /** @description the least at which it starts to give, of soft metal of that name, N */
+            startsFromN?: number;
+            /** @description the most, of hard metal of that name, N */
+            startsToN?: number;
+            /** @description load that leaves 0.2 mm of opening, or at which a closed eye slips or breaks, N */
             holdN?: number;
-            /** @description that load of metal a tenth softer than the table says, N */
+            /** @description the least that it holds, of soft metal of that name, N */
             holdFromN?: number;
-            /** @description that load of metal a tenth harder, N */
+            /** @description the most, of hard metal of that name, N */
             holdToN?: number;
+            /**
+             * @description what gives first; absent where nothing pulls at it
+             * @enum {string}
+             */
+            fails?: "opens" | "slips" | "breaks" | "yields";
+            /** @description what it holds when it is pulled across its plane, N, an estimate; absent where it is closed */
+            sidewaysN?: number;
+            /** @description squeeze that begins to shut it for good, 5 mm beyond the bow, N; absent where it is closed */
+            squeezeN?: number;
             /** @description how far it opens for a newton while elastic, mm */
             opensMmPerN?: number;
             /** @description load that the purpose wants, N, an estimate; absent where it carries none */
             wantsN?: number;
-            /** @description whether the loads are those of the squeeze test of an ear wire */
+            /** @description whether the load that is wanted is a squeeze, as of an ear wire */
             squeezed: boolean;
             /** @description how many times it can be opened and closed again, an estimate; absent where it does not open */
             opensLeft?: number;
             /** @description how it lies under the load that is wanted, and after; absent where none is */
             pull?: components["schemas"]["Pull"];
+            /** @description of a coil pulled or pressed along its axis, N a mm, an estimate; absent for all else */
+            springNPerMm?: number;
+            /** @description load from which the coil sets, N, an estimate; absent for all else */
+            springMostN?: number;
+            /** @description how far the ends of a cuff may be opened before more than 0.2 mm of it stays, mm; absent for all else */
+            opensFreelyMm?: number;
+            /** @description how far a twist springs back, turns, an estimate; absent for all else */
+            twistBackTurns?: number;
         };
         Tool: {
             /** @description the tool in words */
@@ -2791,8 +2838,8 @@ export interface components {
             comesToMm?: number;
         };
         PlanSizes: {
-            /** @description inside diameter, mm */
-            insideMm: number;
+            /** @description inside diameter, mm; absent where the wire closes it */
+            insideMm?: number;
             /** @description outside diameter as a calliper reads it, mm */
             outsideMm: number;
             /** @description how many turns */
@@ -2801,9 +2848,11 @@ export interface components {
         Pull: {
             /** @description the load, N */
             loadN: number;
-            /** @description how far it opens under the load, mm */
+            /** @description whether it is a squeeze that shuts it, not a pull that opens it */
+            shut: boolean;
+            /** @description how far it opens, or shuts, under the load, mm */
             opensMm: number;
-            /** @description how far it stays open afterwards, mm */
+            /** @description how far it stays so afterwards, mm */
             staysMm: number;
             /** @description whether no section of the wire carries that load */
             beyond: boolean;
@@ -3187,7 +3236,7 @@ export interface components {
              * @description which figure
              * @enum {string}
              */
-            topic: "wire" | "springback" | "forming" | "gives" | "holds" | "squeeze" | "wants" | "strain" | "hardness" | "opens" | "growth";
+            topic: "wire" | "springback" | "forming" | "gives" | "holds" | "eye" | "sideways" | "squeeze" | "wants" | "strain" | "hardness" | "opens" | "growth" | "springs";
             /** @description how it is reckoned, with the names of what goes in */
             formula: string;
             /** @description author, work, year; or that it is an estimate */
@@ -3445,7 +3494,7 @@ export interface components {
         Formula: {
             /** @description what it belongs to */
             chapter: string;
-            /** @description what is reckoned */
+            /** @description what is worked out */
             name: string;
             /** @description how */
             formula: string;

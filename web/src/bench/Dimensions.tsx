@@ -75,7 +75,9 @@ export function Dimensions(props: {
           </text>
         </>
       )}
-      {chosen?.finished && chosen.centre && chosen.finished.insideMm > 0.05 && <Inside of={chosen} at={at} />}
+      {chosen?.finished && chosen.centre && (chosen.finished.insideMm ?? 0) > 0.05 && (
+        <Inside of={chosen} at={at} />
+      )}
     </g>
   );
 }

@@ -30,7 +30,7 @@ export const Squeeze = memo(function Squeeze(props: {
   const high = 2 * Math.max(...ys) + 2 * thicknessMm;
   const colours = shades(props.metal);
   return (
-    <section className="squeeze" aria-label="pull test">
+    <section className="squeeze" aria-label={pull.shut ? 'squeeze test' : 'pull test'}>
       <svg
         viewBox={`${left} ${-high / 2} ${wide} ${high}`}
         role="img"
@@ -60,14 +60,18 @@ export const Squeeze = memo(function Squeeze(props: {
       </svg>
       <div>
         <Button onClick={() => move.current.forEach((a) => a.beginElement())}>
-          {planned.squeezed ? 'squeeze it' : 'pull it'} with {grams(pull.loadN)}
+          {pull.shut ? 'squeeze it' : 'pull it'} with {grams(pull.loadN)}
         </Button>
         <p>
           {pull.beyond ? (
-            <>It gapes: no part of the wire carries {load(pull.loadN)}.</>
+            <>
+              {pull.shut ? 'It folds shut' : 'It pulls open'}: no part of the wire carries {load(pull.loadN)}.
+            </>
           ) : (
             <>
-              Opens by <b>{pull.opensMm.toFixed(2)} mm</b>, of which <b>{pull.staysMm.toFixed(2)} mm</b> stay.
+              {pull.shut ? 'Shuts' : planned.fails === 'opens' ? 'Opens' : 'Lengthens'} by{' '}
+              <b>{pull.opensMm.toFixed(2)} mm</b>; <b>{pull.staysMm.toFixed(2)} mm</b> of that stay
+              {pull.shut ? ' shut' : planned.fails === 'opens' ? ' open' : ''}.
             </>
           )}{' '}
           {far > 1 && `Drawn ${far} times as far.`}

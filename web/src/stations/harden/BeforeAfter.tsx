@@ -6,6 +6,7 @@ import TableRow from '@mui/material/TableRow';
 import { memo } from 'react';
 import type { ElementPlan, StrandPlan } from '../../api/types';
 import { useSettings } from '../../kit/settings';
+import { standsOf } from '../../bench/loads';
 import { stationOf } from './stationOf';
 import { length, load, thickness, words } from '../../kit/units';
 
@@ -24,12 +25,18 @@ export const BeforeAfter = memo(function BeforeAfter(props: {
   const [old, current] = [find(before), find(now)];
   if (!current) return null;
   const rows: [string, (e: ElementPlan, s: StrandPlan | undefined) => string][] = [
-    [current.squeezed ? 'stands' : 'holds', (e) => (e.holdN === undefined ? '–' : load(e.holdN))],
+    [
+      current.squeezed ? 'stands a squeeze' : 'holds',
+      (e) => {
+        const stands = standsOf(e);
+        return stands === undefined ? '–' : load(stands);
+      },
+    ],
     ['wanted', (e) => (e.wantsN === undefined ? 'no load' : load(e.wantsN))],
     ['temper', (e) => words(e.temperNow)],
     ['Vickers', (e) => `${e.hardnessHv.toFixed(0)} HV`],
     ['strain used', (e) => `${e.strain.toFixed(2)} of ${now.redStrain.toFixed(2)}`],
-    ['inside', (e) => (e.finished ? length(e.finished.insideMm, units) : '–')],
+    ['inside', (e) => (e.finished?.insideMm === undefined ? '–' : length(e.finished.insideMm, units))],
     [
       'thick × wide',
       (e, s) => {

@@ -19,6 +19,7 @@ import { WorkPart } from '../../bench/WorkPart';
 import { BeforeAfter } from './BeforeAfter';
 import { PairPart } from './PairPart';
 import { Squeeze } from '../../wire/Squeeze';
+import { standsOf } from '../../bench/loads';
 import { stationOf } from './stationOf';
 import { Steps } from './Steps';
 import { rampEnd, StrainLegend } from './StrainLegend';
@@ -150,6 +151,7 @@ export function Harden() {
   );
   const tie = { strand: drawn.now, chosen, pointed, onChoose: setPicked, onPoint: setPointed };
   const planned = now.elements.find((e) => e.id === subject);
+  const stands = planned && standsOf(planned);
   return (
     <div className="bench harden">
       <div className="harden-work">
@@ -216,10 +218,10 @@ export function Harden() {
             <div className="big" data-testid="holds">
               <span className="unit">
                 {planned.label}
-                {planned.holdN === undefined ? ', strain' : planned.squeezed ? ' stands' : ' holds'}
+                {stands === undefined ? ', strain' : planned.squeezed ? ' stands a squeeze of' : ' holds'}
               </span>
-              <b>{planned.holdN === undefined ? planned.strain.toFixed(2) : grams(planned.holdN)}</b>
-              {planned.holdN !== undefined && <span className="other">{planned.holdN.toFixed(1)} N</span>}
+              <b>{stands === undefined ? planned.strain.toFixed(2) : grams(stands)}</b>
+              {stands !== undefined && <span className="other">{stands.toFixed(1)} N</span>}
             </div>
             <BeforeAfter element={subject} before={before} now={now} />
           </>

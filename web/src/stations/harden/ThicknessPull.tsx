@@ -82,6 +82,7 @@ export const ThicknessPull = memo(function ThicknessPull(props: {
     });
   };
   const as = stationOf(planned, element);
+  const bought = thicknessOf(planned.wire.section);
   const loaded = planned.elements.some((e) => e.id === element && e.wantsN !== undefined);
   const x = (mm: number) => 8 + ((scale.fromMm - mm) / (scale.fromMm - least)) * (width - 16);
   return (
@@ -90,14 +91,14 @@ export const ThicknessPull = memo(function ThicknessPull(props: {
         <SectionView
           high={as?.thicknessMm ?? scale.fromMm}
           wide={as?.widthMm ?? scale.fromMm}
-          fromMm={scale.fromMm}
+          fromMm={bought}
           metal={planned.wire.metal}
         />
         <span>
           <b data-testid="pulled">{thickness(now, units)}</b>{' '}
           {now < scale.fromMm && as
             ? `thick, ${thickness(as.widthMm, units)} wide`
-            : 'thick, as bought: pull to the right'}
+            : `thick, as ${scale.fromMm < bought - 0.005 ? 'other work leaves it' : 'bought'}: pull to the right`}
         </span>
       </div>
       <Slider

@@ -173,12 +173,12 @@ function Finished(props: {
   const { element, planned } = props;
   const asked =
     'insideMm' in element ? element.insideMm : 'mandrelMm' in element ? element.mandrelMm : undefined;
-  if (asked === undefined || !planned.finished || Math.abs(planned.finished.insideMm - asked) < 0.015)
-    return null;
+  const inside = planned.finished?.insideMm;
+  if (asked === undefined || inside === undefined || Math.abs(inside - asked) < 0.015) return null;
   return (
     <WhyRow
       label="inside after the work"
-      value={thickness(planned.finished.insideMm, units)}
+      value={thickness(inside, units)}
       topic="growth"
       inputs={[`asked for ${thickness(asked, units)} after release`]}
     />

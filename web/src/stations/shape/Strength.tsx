@@ -1,7 +1,8 @@
 import type { ElementPlan, StrandPlan } from '../../api/types';
 import { WhyRow } from '../../kit/WhyRow';
 import { useSettings } from '../../kit/settings';
-import { length, load, thickness, words } from '../../kit/units';
+import { grams, length, load, thickness, words } from '../../kit/units';
+import { isUsedUp, standsOf } from '../../bench/loads';
 
 const FORMED = { fingers: 'fingers', pliers: 'pliers', vice: 'jig or vice' } as const;
 
@@ -59,7 +60,7 @@ export function ToolRows(props: {
   );
 }
 
-/** What scatters: the load for metal a tenth softer or harder, and the give of the bend. */
+/** What goes into a load that it holds: how far its metal scatters, and the give of the bend. */
 function bandOf(planned: ElementPlan): string[] {
   const { holdFromN, holdToN, opensMmPerN } = planned;
   if (holdFromN === undefined || holdToN === undefined || opensMmPerN === undefined) return [];
@@ -67,6 +68,92 @@ function bandOf(planned: ElementPlan): string[] {
     `metal scatters: from ${load(holdFromN)} to ${load(holdToN)}`,
     `gives ${opensMmPerN.toFixed(3)} mm for a newton`,
   ];
+}
+
+/** What gives first under a pull that grows, in words. */
+const FAILS = {
+  opens: 'it bends open',
+  slips: 'the turns that close it slip',
+  breaks: 'the wire breaks',
+  yields: 'the closed eye is drawn out',
+} as const;
+
+/** What a bend holds: as it is meant to be tried, and the other ways that it can be pulled. */
+function Loads(props: {
+  /** the element as planned */
+  planned: ElementPlan;
+  /** what goes into every figure */
+  inputs: string[];
+}) {
+  const { planned, inputs } = props;
+  const { holdN, wantsN, startsToGiveN, squeezeN, sidewaysN, holdFromN, holdToN, fails } = planned;
+  if (holdN === undefined || startsToGiveN === undefined || holdFromN === undefined || holdToN === undefined)
+    return null;
+  const closed = fails !== undefined && fails !== 'opens';
+  const stands = standsOf(planned);
+  const holds = (
+    <WhyRow
+      label={planned.squeezed ? 'pulled open, holds' : closed ? 'closed, it holds' : 'holds'}
+      value={load(holdN)}
+      topic={closed ? 'eye' : 'holds'}
+      inputs={[...inputs, ...bandOf(planned)]}
+      short={!planned.squeezed && wantsN !== undefined && holdN < wantsN}
+    />
+  );
+  const squeeze = squeezeN !== undefined && (
+    <WhyRow
+      label={planned.squeezed ? 'stands a squeeze of' : 'squeezed shut from'}
+      value={load(squeezeN)}
+      topic="squeeze"
+      inputs={inputs}
+      short={planned.squeezed && wantsN !== undefined && (stands ?? 0) < wantsN}
+    />
+  );
+  return (
+    <>
+      {planned.squeezed ? squeeze : holds}
+      {wantsN !== undefined && <WhyRow label="wanted" value={load(wantsN)} topic="wants" />}
+      {planned.squeezed && holds}
+      <WhyRow
+        label="spool to spool"
+        value={`${grams(holdFromN)} to ${grams(holdToN)}`}
+        topic="holds"
+        inputs={inputs}
+      />
+      <WhyRow label="starts to give at" value={load(startsToGiveN)} topic="gives" inputs={inputs} />
+      {closed && <WhyRow label="gives first" value={FAILS[fails]} topic="eye" inputs={inputs} />}
+      {sidewaysN !== undefined && (
+        <WhyRow label="pulled sideways" value={load(sidewaysN)} topic="sideways" inputs={inputs} />
+      )}
+      {!planned.squeezed && squeeze}
+    </>
+  );
+}
+
+/** How it springs: a coil, a twist, a cuff. */
+function Springs(props: {
+  /** the element as planned */
+  planned: ElementPlan;
+}) {
+  const { units } = useSettings();
+  const { springNPerMm, springMostN, opensFreelyMm, twistBackTurns } = props.planned;
+  return (
+    <>
+      {springNPerMm !== undefined && springMostN !== undefined && (
+        <WhyRow
+          label="as a spring"
+          value={`${grams(springNPerMm)} a mm, sets from ${grams(springMostN)}`}
+          topic="springs"
+        />
+      )}
+      {twistBackTurns !== undefined && twistBackTurns >= 0.05 && (
+        <WhyRow label="springs back by" value={`${twistBackTurns.toFixed(1)} turns`} topic="springs" />
+      )}
+      {opensFreelyMm !== undefined && (
+        <WhyRow label="opens without set" value={length(opensFreelyMm, units)} topic="springs" />
+      )}
+    </>
+  );
 }
 
 /** How hard the element has become, what it holds against what is wanted, and what is left. */
@@ -78,24 +165,14 @@ export function StrengthRows(props: {
 }) {
   const { planned, strand } = props;
   const { units } = useSettings();
-  const { holdN, wantsN, startsToGiveN, opensLeft } = planned;
-  const bend = planned.finished ? [`inside ${length(planned.finished.insideMm, units)}`] : [];
+  const { opensLeft } = planned;
+  const inside = planned.finished?.insideMm;
+  const bend = inside === undefined ? [] : [`inside ${length(inside, units)}`];
   const inputs = [strand.wireInWords, ...bend, `temper now ${words(planned.temperNow)}`];
   return (
     <>
-      {holdN !== undefined && startsToGiveN !== undefined && (
-        <>
-          <WhyRow
-            label={planned.squeezed ? 'stands a squeeze of' : 'holds'}
-            value={load(holdN)}
-            topic={planned.squeezed ? 'squeeze' : 'holds'}
-            inputs={[...inputs, ...bandOf(planned)]}
-            short={wantsN !== undefined && holdN < wantsN}
-          />
-          {wantsN !== undefined && <WhyRow label="wanted" value={load(wantsN)} topic="wants" />}
-          <WhyRow label="starts to give at" value={load(startsToGiveN)} topic="gives" inputs={inputs} />
-        </>
-      )}
+      <Loads planned={planned} inputs={inputs} />
+      <Springs planned={planned} />
       <WhyRow
         label="temper now"
         value={`${words(planned.temperNow)}, ${planned.hardnessHv.toFixed(0)} HV`}
@@ -107,11 +184,11 @@ export function StrengthRows(props: {
         value={`${planned.strain.toFixed(2)} of ${strand.redStrain.toFixed(2)}`}
         topic="strain"
         inputs={[
-          `minded from ${strand.amberStrain.toFixed(2)}`,
+          `little is left from ${strand.amberStrain.toFixed(2)}`,
           `may crack at ${strand.redStrain.toFixed(2)}`,
           strand.wireInWords,
         ]}
-        short={planned.strain > strand.amberStrain}
+        short={isUsedUp(planned, strand)}
       />
       {opensLeft !== undefined && (
         <WhyRow
@@ -132,16 +209,17 @@ export function Weakest(props: {
 }) {
   const { strand } = props;
   const weakest = strand.elements.find((e) => e.id === strand.weakest);
+  const stands = weakest && standsOf(weakest);
   const hardest = strand.elements.find((e) => e.id === strand.mostWorked);
   return (
     <>
-      {weakest?.holdN !== undefined && weakest.wantsN !== undefined && (
+      {weakest && stands !== undefined && weakest.wantsN !== undefined && (
         <WhyRow
           label={`${weakest.label} ${weakest.squeezed ? 'stands' : 'holds'}`}
-          value={load(weakest.holdN)}
-          topic={weakest.squeezed ? 'squeeze' : 'holds'}
+          value={load(stands)}
+          topic={weakest.squeezed ? 'squeeze' : weakest.fails === 'opens' ? 'holds' : 'eye'}
           inputs={[`wanted ${load(weakest.wantsN)}`, strand.wireInWords, ...bandOf(weakest)]}
-          short={weakest.holdN < weakest.wantsN}
+          short={stands < weakest.wantsN}
         />
       )}
       {hardest && hardest.strain > 0.005 && (
@@ -153,7 +231,7 @@ export function Weakest(props: {
             `strain ${hardest.strain.toFixed(2)} of ${strand.redStrain.toFixed(2)} that it stands`,
             `${hardest.hardnessHv.toFixed(0)} HV`,
           ]}
-          short={hardest.strain > strand.amberStrain}
+          short={isUsedUp(hardest, strand)}
         />
       )}
     </>

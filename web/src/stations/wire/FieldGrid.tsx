@@ -103,7 +103,7 @@ export const FieldGrid = memo(function FieldGrid(props: {
                   <button
                     key={`${r}${t}`}
                     data-cell={index}
-                    className={`field-cell${does(cell) ? '' : ' fails'}${cell.worst?.severity === 'stop' || cell.refused ? ' hatched' : ''}`}
+                    className={`field-cell${does(cell) ? '' : ' fails'}${cell.worst?.severity === 'stop' || cell.refused ? ' hatched' : cell.worst?.severity === 'mind' ? ' minds' : ''}`}
                     style={{ gridRow: r + 1, gridColumn: c + 2 }}
                     aria-pressed={is(taken)}
                     data-tried={is(tried) || undefined}
@@ -173,7 +173,8 @@ function sentence(cell: FieldCell, plan: Plan): string {
     cell.overStrain > 0
       ? `${placeOf(cell.standsAt, plan)} strained ${cell.overStrain.toFixed(2)} beyond what it stands, `
       : '';
-  return `${wire}: ${holds}${short}${cracks}formed by ${cell.forms}`;
+  const minds = cell.worst?.severity === 'mind' ? `, ${cell.worst.message}` : '';
+  return `${wire}: ${holds}${short}${cracks}formed by ${cell.forms}${minds}`;
 }
 
 function CellView(props: {

@@ -129,7 +129,8 @@ export function WireStation() {
             </ToggleButton>
           ))}
           <span className="apart field-legend">
-            <i className="line" /> parts what holds from what fails <i className="hatch" /> stop
+            <i className="line" /> parts what holds from what fails <i className="corner" /> mind{' '}
+            <i className="hatch" /> stop
           </span>
         </div>
       </div>

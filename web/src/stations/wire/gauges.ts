@@ -14,13 +14,16 @@ function sold(gauge: Gauge): FieldGauge {
   };
 }
 
-/** The gauges of a system around a thickness, thick to thin; the thickness itself is always one of them. */
+/** The gauges of a system around a thickness, thick to thin; the thickness itself, to the last figure, is always one of them. */
 export function around(all: readonly Gauge[], system: Gauge['system'], mm: number): FieldGauge[] {
   const rows = all
     .filter((g) => g.system === system && g.diameterMm >= THINNEST && g.diameterMm <= THICKEST)
     .map(sold)
     .sort((a, b) => b.thicknessMm - a.thicknessMm);
-  if (!rows.some((g) => isSame(g, mm))) {
+  const same = rows.find((g) => isSame(g, mm));
+  if (same) {
+    same.thicknessMm = mm;
+  } else {
     rows.push({ thicknessMm: mm });
     rows.sort((a, b) => b.thicknessMm - a.thicknessMm);
   }

@@ -174,6 +174,7 @@ class ContractOfKindsTest {
                         "trim",
                         "pierce",
                         "dimple",
-                        "press");
+                        "press",
+                        "round-mandrel");
     }
 }

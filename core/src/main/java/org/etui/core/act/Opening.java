@@ -3,45 +3,56 @@ package org.etui.core.act;
 import org.etui.core.check.Check;
 
 /**
- * A loop opened sideways and closed again. Its end is turned out by 30°, twisted over a quarter of a turn of the loop
- * (engineering estimate): the surface shears by c·θ/L, a strain of that over √3 (von Mises, textbook), there and back.
+ * A loop opened sideways and closed again. Its end is turned out by as much as lets the other wire through, θ = 1.3·t/(2R), twisted over a
+ * quarter of a turn of the loop: the surface shears by c·θ/L, a strain of that over √3 (von Mises, textbook), there and back. Coffin and
+ * Manson's law says how many times the metal takes that. The 1.3 and the quarter of a turn are engineering estimates.
  *
- * @param surfaceStrain strain at the surface that one opening and closing adds
+ * @param strainRange strain at the surface, there and back once
  */
-public record Opening(double surfaceStrain) {
-    private static final double TURNED_OUT_RAD = Math.toRadians(30);
+public record Opening(double strainRange) {
+    /** Room for the other wire, as a multiple of its thickness. */
+    private static final double ROOM = 1.3;
+
+    /** Exponent of L. F. Coffin (1954) and S. S. Manson (1953), −0.5 to −0.7 for metals (from memory). */
+    private static final double EXPONENT = -0.6;
 
     /**
      * Of a loop.
      *
      * @param radiusMm centre-line radius, mm
-     * @param depthMm from the middle of the wire to its surface, mm
+     * @param depthMm from the middle of the wire to its surface, mm; of flattened wire half its width (torsion of a rectangle, Roark)
+     * @param otherMm thickness of the wire that has to pass, mm
      */
-    public static Opening of(double radiusMm, double depthMm) {
+    public static Opening of(double radiusMm, double depthMm, double otherMm) {
         Check.positive("radiusMm", radiusMm);
         double along = radiusMm * Math.PI / 2;
-        return new Opening(2 * depthMm * TURNED_OUT_RAD / along / Math.sqrt(3));
+        double turnedOutRad = ROOM * otherMm / (2 * radiusMm);
+        return new Opening(depthMm * turnedOutRad / along / Math.sqrt(3));
     }
 
-    /** Of a run that goes round; nothing where it does not. */
-    public static Opening of(Run run) {
+    /** Of a run that goes round, for a wire of a thickness, mm; nothing where it does not. */
+    public static Opening of(Run run, double otherMm) {
         double length = run.now().lengthMm();
         double turn = run.now().turnRad();
-        return turn == 0 ? new Opening(0) : of(length / turn, run.section().thicknessMm() / 2);
-    }
-
-    /** Mean over a round section, two thirds of it (textbook torsion). */
-    public double meanStrain() {
-        return surfaceStrain * 2 / 3;
+        return turn == 0 ? new Opening(0) : of(length / turn, run.section().widthMm() / 2, otherMm);
     }
 
     /**
-     * How many times it can be opened and closed again, (what is left of the strain it stands / strain a time)²: an engineering
-     * estimate after L. F. Coffin (1954) and S. S. Manson (1953).
+     * How many times sound metal can be opened and closed again, N of Δε/2 = εf·(2N)^−0.6.
      *
-     * @param strainLeft what the metal still stands, 0 or more
+     * @param redStrain εf, the strain at which it cracks, 0 or more
      */
-    public double times(double strainLeft) {
-        return surfaceStrain == 0 ? 0 : Math.pow(Math.max(0, strainLeft) / surfaceStrain, 2);
+    public double times(double redStrain) {
+        return strainRange == 0 ? 0 : Math.pow(strainRange / (2 * redStrain), 1 / EXPONENT) / 2;
+    }
+
+    /**
+     * The share of what the metal stands that this uses up (M. A. Miner, 1945).
+     *
+     * @param times how often
+     * @param redStrain the strain at which it cracks; where that is none, once is too often
+     */
+    public double wear(int times, double redStrain) {
+        return strainRange == 0 ? 0 : redStrain == 0 ? times : times / times(redStrain);
     }
 }

@@ -1,6 +1,7 @@
 package org.etui.core.act;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
@@ -116,17 +117,25 @@ public sealed interface Operation {
      * @param elements ids of the elements; none: all but handles
      * @param along the strand's elements, in order along the wire
      * @param act what is done
+     * @param hungMm how thick the wire is that hangs in an element, mm
      */
-    record Worked(String id, Set<String> elements, List<Element> along, Act act) implements Operation {
+    record Worked(String id, Set<String> elements, List<Element> along, Act act, Map<String, Double> hungMm)
+            implements Operation {
         /** Copies the collections. */
         public Worked {
             elements = Set.copyOf(elements);
             along = List.copyOf(along);
+            hungMm = Map.copyOf(hungMm);
         }
 
         /** The same on other elements. */
         public Worked on(List<String> others) {
-            return new Worked(id, Set.copyOf(others), along, act);
+            return new Worked(id, Set.copyOf(others), along, act, hungMm);
+        }
+
+        /** How thick the wire is that hangs in an element, mm. */
+        double hungMm(String element) {
+            return hungMm.get(element);
         }
 
         @Override

@@ -73,9 +73,9 @@ public record Run(
         if (parts.size() == 1 && parts.get(0).perMm() == 0) {
             return new Run(element, kind, shape, shapeGrowth, wireMm, true, section, growth, cells);
         }
-        Fibres before = cells.get(0).fibres();
+        Cell before = cells.get(0);
         List<Cell> bent = parts.stream()
-                .map(p -> Cell.bent(p.toShare(), Bending.toFree(before, p.perMm())))
+                .map(p -> before.bent(p.toShare(), Bending.toFree(before.fibres(), p.perMm())))
                 .toList();
         return new Run(element, kind, shape, shapeGrowth, wireMm, true, section, growth, bent);
     }
@@ -83,7 +83,7 @@ public record Run(
     /** Bent straight again. */
     public Run asStraightened() {
         List<Cell> straight = cells.stream()
-                .map(c -> Cell.bent(c.toShare(), Bending.toFree(c.fibres(), 0)))
+                .map(c -> c.bent(c.toShare(), Bending.toFree(c.fibres(), 0)))
                 .toList();
         return new Run(element, kind, shape, shapeGrowth, wireMm, false, section, growth, straight);
     }
@@ -93,8 +93,8 @@ public record Run(
         List<Curvature> parts = other.curvatures();
         List<Cell> bent = new ArrayList<>();
         for (Curvature part : parts) {
-            Fibres before = at(part.toShare() - 1e-9).fibres();
-            bent.add(Cell.bent(part.toShare(), Bending.toFree(before, part.perMm())));
+            Cell before = at(part.toShare() - 1e-9);
+            bent.add(before.bent(part.toShare(), Bending.toFree(before.fibres(), part.perMm())));
         }
         return new Run(element, kind, other, growth, wireMm, true, section, growth, bent);
     }
@@ -103,6 +103,24 @@ public record Run(
         List<Cell> changed =
                 cells.stream().map(c -> c.with(change.apply(c.fibres()))).toList();
         return new Run(element, kind, shape, shapeGrowth, wireMm, formed, other, otherGrowth, changed);
+    }
+
+    Run hardened(Hardening by, int passes) {
+        return with(f -> by.after(f, passes, section.thicknessMm()));
+    }
+
+    /** Worn by opening and closing, by a share of what its metal stands. */
+    Run worn(double share) {
+        return new Run(
+                element,
+                kind,
+                shape,
+                shapeGrowth,
+                wireMm,
+                formed,
+                section,
+                growth,
+                cells.stream().map(c -> c.worn(share)).toList());
     }
 
     Run with(UnaryOperator<Fibres> change) {

@@ -119,6 +119,12 @@ public record Wrap(
             return row;
         }
 
+        /** Round the whole of it, mm: two sides of the row and a circle. */
+        double hullMm() {
+            double each = cordMm.orElseGet(() -> stemMm.orElseGet(() -> diameterMm.orElseThrow()));
+            return each * (2 * (wires.orElse(1) - 1) + Math.PI);
+        }
+
         /** In words, such as {@code a 3.0 mm cord}; the lengths by a function. */
         public String inWords(DoubleFunction<String> length) {
             if (cordMm.isPresent()) {
@@ -178,7 +184,7 @@ public record Wrap(
 
     @Override
     public Hanging hanging() {
-        return Hanging.NOTHING;
+        return core.cordMm().isPresent() ? Hanging.NOTHING : Hanging.lock(turns, core.hullMm() / (2 * Math.PI));
     }
 
     @Override

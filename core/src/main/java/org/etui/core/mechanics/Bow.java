@@ -1,56 +1,53 @@
 package org.etui.core.mechanics;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
+import java.util.OptionalDouble;
 import java.util.function.DoubleUnaryOperator;
 import org.etui.core.section.Section;
 import org.hipparchus.analysis.UnivariateFunction;
 import org.hipparchus.analysis.integration.gauss.GaussIntegrator;
 import org.hipparchus.analysis.integration.gauss.GaussIntegratorFactory;
-import org.hipparchus.analysis.interpolation.LinearInterpolator;
-import org.hipparchus.analysis.polynomials.PolynomialSplineFunction;
 import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
 
 /**
  * A bend that is pulled open, as a beam of its own fibres. The moment runs as the arm at each place (Castigliano's theorem for the
- * opening); the fibres say how far a moment bends a place open and what of it stays. {@link #carries} tries one load without seeking the
- * greatest; {@link Hold} is what is read off it.
+ * opening); the fibres say how far a moment bends a place open and what of it stays. What opens comes nearer to the line of the load: the arms
+ * of a held load are those of the bend as it then lies. {@link #carries} tries one load without seeking the greatest; {@link Hold} is what is
+ * read off it.
  *
  * <p>Bending only, and a held load finds the whole section yielding: against finite elements a hook of R/c 6.6 shows by less than
  * 4 % that the pull along the wire is left out. A trace of set begins at the inside, where the stress is F/A + K·F·R·c/I (Roark):
- * the load that leaves one is reckoned with that.
+ * the load that leaves one is worked out with that, on the arms at rest.
  */
-public final class Bow {
-    /** How far a leg goes on beyond the bow where it is squeezed, mm (engineering estimate). */
+public final class Bow implements Bearing {
+    /** How far from the bow it is squeezed, mm, however long its legs are (engineering estimate). */
     private static final double LEG_MM = 5;
 
     /** Legs drawn beyond a hook's bend, as a share of its radius. */
     private static final double LEGS = 0.8;
 
-    private static final int HALF = 10;
+    /** A pull across the plane of the hook twists its base: this share of what it holds in its plane (engineering estimate). */
+    private static final double SIDEWAYS = 0.58;
+
+    /** How much more flat wire loses, as a power of its thickness over its width: 0.33 in all for 1.6 times as wide (engineering estimate). */
+    private static final double SIDEWAYS_POWER = 1.2;
+
+    private static final int HALF = 16;
     private static final int EVALUATIONS = 200;
+    private static final int SETTLES = 30;
     private static final GaussIntegrator ALONG = new GaussIntegratorFactory().legendre(16, 0, 1);
 
-    /** How far a pull may go. */
-    public enum Limit {
-        /** The first trace of a set, 0.01 mm of opening: the least that a calliper shows (engineering estimate). */
-        STARTS_TO_GIVE(0.01),
-        /** 0.2 mm of opening, which is felt and seen (engineering estimate). */
-        HOLDS(0.2);
-
-        private final double staysMm;
-
-        Limit(double staysMm) {
-            this.staysMm = staysMm;
-        }
-    }
-
-    private final Curve curve;
+    private final Fibres fibres;
+    private final Section section;
+    private final MomentCurve opening;
     private final double radiusMm;
     private final double sweepRad;
+
+    /** How far round its back one half is loaded, rad. */
+    private final double loadedRad;
+
     private final double legMm;
-    private final double stiffnessNmm2;
     private final double insideMpaPerN;
     private final double traceShare;
 
@@ -58,23 +55,26 @@ public final class Bow {
     private final double[] arms;
 
     private final double[] weights;
+    private final Half rest;
 
-    private Bow(Fibres fibres, Section section, double radiusMm, double sweepRad, double legMm) {
+    private Bow(Fibres fibres, Section section, double radiusMm, double sweepRad, double loadedRad, double legMm) {
+        this.fibres = fibres;
+        this.section = section;
         this.radiusMm = radiusMm;
         this.sweepRad = sweepRad;
+        this.loadedRad = loadedRad;
         this.legMm = legMm;
-        this.stiffnessNmm2 = fibres.stiffnessNmm2();
-        this.curve = Curve.of(fibres, Limit.HOLDS.staysMm / (radiusMm * mostArmMm()));
+        this.opening = MomentCurve.opening(fibres, Limit.HOLDS.staysMm() / (radiusMm * mostArmMm()));
         double bending = mostArmMm() * section.insideFibreMm() / section.secondMomentMm4();
         this.insideMpaPerN = 1 / section.areaMm2() + CurvedBeam.factor(section, radiusMm) * bending;
         this.traceShare = bending / insideMpaPerN;
-        double from = Math.max(0, Math.PI / 2 - sweepRad / 2);
         this.arms = new double[ALONG.getNumberOfPoints()];
         this.weights = new double[arms.length];
         for (int i = 0; i < arms.length; i++) {
-            arms[i] = armMm(from + (Math.PI / 2 - from) * ALONG.getPoint(i));
-            weights[i] = 2 * (Math.PI / 2 - from) * radiusMm * ALONG.getWeight(i) * arms[i];
+            arms[i] = mostArmMm() - radiusMm * (1 - Math.cos(loadedRad * ALONG.getPoint(i)));
+            weights[i] = 2 * loadedRad * radiusMm * ALONG.getWeight(i) * arms[i];
         }
+        this.rest = new Half(this, new double[HALF], (i, x) -> 0);
     }
 
     /**
@@ -86,55 +86,86 @@ public final class Bow {
      * @param sweepRad how far it goes round, rad; only the half turn about its back is loaded
      */
     public static Bow ofHook(Fibres fibres, Section section, double radiusMm, double sweepRad) {
-        return new Bow(fibres, section, radiusMm, sweepRad, 0);
+        return new Bow(fibres, section, radiusMm, sweepRad, halfLoaded(sweepRad), 0);
+    }
+
+    /** A cuff, pulled open at its ends. */
+    public static Bow ofCuff(Fibres fibres, Section section, double radiusMm, double sweepRad) {
+        return new Bow(fibres, section, radiusMm, sweepRad, sweepRad / 2, 0);
+    }
+
+    private static double halfLoaded(double sweepRad) {
+        return Math.min(sweepRad / 2, Math.PI / 2);
     }
 
     /**
-     * The squeeze test of an ear wire, reckoned as it opens: the legs of a bow pulled apart at their ends, the arm R + 5 mm at
-     * the back of the bow.
+     * The bow of an ear wire: its legs are pulled apart 5 mm beyond the bow, the arm R + 5 mm at its back; the test of it is the squeeze that
+     * shuts it there.
      */
     public static Bow ofEarWire(Fibres fibres, Section section, double radiusMm, double sweepRad) {
-        return new Bow(fibres, section, radiusMm, sweepRad, LEG_MM);
-    }
-
-    private double armMm(double angleRad) {
-        return legMm + radiusMm * Math.sin(angleRad);
+        return new Bow(fibres, section, radiusMm, sweepRad, halfLoaded(sweepRad), LEG_MM);
     }
 
     private double mostArmMm() {
-        return legMm + radiusMm;
+        return legMm + radiusMm * Math.max(1, 1 - Math.cos(loadedRad));
     }
 
-    /** What it holds, and from where it gives. */
+    @Override
     public Hold hold() {
+        double holds = mostN(Limit.HOLDS);
         return new Hold(
-                mostN(Limit.STARTS_TO_GIVE), mostN(Limit.HOLDS), opening(a -> a / stiffnessNmm2), insideMpaPerN, this);
+                mostN(Limit.STARTS_TO_GIVE),
+                holds,
+                Fails.OPENS,
+                OptionalDouble.of(SIDEWAYS * flatness() * holds),
+                OptionalDouble.of(squeezeN()),
+                opening(a -> a / opening.stiffnessNmm2()),
+                insideMpaPerN,
+                this);
     }
 
-    /** Whether a load stays within a limit: the same as to compare it with the greatest, but without seeking that. */
+    private double flatness() {
+        return Math.pow(Math.min(1, section.acrossMm() / section.inPlaneMm()), SIDEWAYS_POWER);
+    }
+
+    /**
+     * The squeeze that begins to close it for good, N: the moment at its back leaves a trace of set when it is back at that of forming, by an
+     * arm of R + 5 mm.
+     */
+    private double squeezeN() {
+        double arm = radiusMm + LEG_MM;
+        double trace = Limit.STARTS_TO_GIVE.staysMm() / (radiusMm * arm);
+        return MomentCurve.closingToNmm(fibres, trace) / arm;
+    }
+
+    @Override
     public boolean carries(Limit limit, double loadN) {
+        if (isSqueezed()) {
+            return loadN <= squeezeN();
+        }
         double bendingN = loadN / share(limit);
-        return bendingN <= curve.mostNmm / mostArmMm() && staysMm(bendingN) <= limit.staysMm;
+        return bendingN <= mostN() && staysMm(limit, bendingN) <= limit.staysMm();
+    }
+
+    /** What is known of moments reaches so far, N. */
+    private double mostN() {
+        return opening.mostNmm() / mostArmMm();
     }
 
     /** The greatest load within a limit, N. */
     private double mostN(Limit limit) {
-        double most = curve.mostNmm / mostArmMm();
-        UnivariateFunction over = n -> staysMm(n) - limit.staysMm;
+        double most = mostN();
+        UnivariateFunction over = n -> staysMm(limit, n) - limit.staysMm();
         double bendingN = over.value(most) <= 0
                 ? most
-                : new BracketingNthOrderBrentSolver(1e-9, 1e-6, 1e-6 * limit.staysMm, 5)
-                        .solve(EVALUATIONS, over, curve.firstNmm / mostArmMm(), most);
+                : new BracketingNthOrderBrentSolver(1e-9, 1e-6, 1e-5 * limit.staysMm(), 5)
+                        .solve(EVALUATIONS, over, opening.firstNmm() / mostArmMm(), most);
         return share(limit) * bendingN;
     }
 
     /** A trace begins at the inside of the back, where the stress is more than that of bending alone. */
     private double share(Limit limit) {
         return limit == Limit.STARTS_TO_GIVE ? traceShare : 1;
-    }
-
-    private double staysMm(double loadN) {
-        return opening(a -> curve.staysOpen(loadN * a));
     }
 
     /** Opening at the mouth, ∫ change of curvature × arm × R dθ over both halves, mm; by the change of curvature for an arm. */
@@ -146,96 +177,127 @@ public final class Bow {
         return sum;
     }
 
-    /** How it lies under a load and after it, N. */
-    Pull under(double loadN) {
-        DoubleUnaryOperator opens = a -> curve.opens(loadN * a);
-        DoubleUnaryOperator stays = a -> curve.staysOpen(loadN * a);
+    /** Whether its test is a squeeze that shuts it: that of an ear wire. */
+    private boolean isSqueezed() {
+        return legMm > 0;
+    }
+
+    @Override
+    public Pull under(double loadN) {
+        MomentCurve curve =
+                isSqueezed() ? MomentCurve.closing(fibres, Limit.HOLDS.staysMm() / (radiusMm * mostArmMm())) : opening;
+        int way = isSqueezed() ? -1 : 1;
+        Half under = underLoad(curve, way, loadN);
+        Half after = let(curve, way, under);
         return new Pull(
                 loadN,
-                opening(opens),
-                opening(stays),
-                loadN * mostArmMm() >= curve.mostNmm,
-                outline(a -> 0),
-                outline(opens),
-                outline(stays));
+                isSqueezed(),
+                2 * Math.abs(under.mouthMm - rest.mouthMm),
+                2 * Math.abs(after.mouthMm - rest.mouthMm),
+                loadN * mostArmMm() >= curve.mostNmm(),
+                rest.outline(this),
+                under.outline(this),
+                after.outline(this));
     }
 
-    /** Centre line with both legs: the middle of the back at the origin, the mouth to the right. */
-    private List<double[]> outline(DoubleUnaryOperator turned) {
-        double step = sweepRad / 2 / HALF;
-        double heading = Math.PI / 2;
-        double x = 0;
-        double y = 0;
-        List<double[]> upper = new ArrayList<>();
-        for (int i = 0; i < HALF; i++) {
-            double angle = Math.PI / 2 - (i + 0.5) * step;
-            double curvature = 1 / radiusMm - (angle > 0 ? turned.applyAsDouble(armMm(angle)) : 0);
-            double length = radiusMm * step;
-            double half = heading - curvature * length / 2;
-            x += length * Math.cos(half);
-            y += length * Math.sin(half);
-            heading -= curvature * length;
-            upper.add(new double[] {x, y});
-        }
-        double leg = legMm > 0 ? legMm : LEGS * radiusMm;
-        upper.add(new double[] {x + leg * Math.cos(heading), y + leg * Math.sin(heading)});
-        List<double[]> all = new ArrayList<>();
-        for (int i = upper.size() - 1; i >= 0; i--) {
-            all.add(new double[] {upper.get(i)[0], -upper.get(i)[1]});
-        }
-        all.add(new double[] {0, 0});
-        all.addAll(upper);
-        return List.copyOf(all);
+    private double staysMm(Limit limit, double loadN) {
+        return limit == Limit.STARTS_TO_GIVE
+                ? opening(a -> opening.stays(loadN * a))
+                : 2 * (let(opening, 1, underLoad(opening, 1, loadN)).mouthMm - rest.mouthMm);
     }
 
-    /** Moment that opens a place against the curvature that stays open after unloading. */
-    private static final class Curve {
-        private static final int STEPS = 40;
+    /** One half of the bend under a load, N, that opens it (way 1) or shuts it (-1) where its mouth then is: sought by the secant method. */
+    private Half underLoad(MomentCurve curve, int way, double loadN) {
+        double precise = 1e-7 * radiusMm;
+        double last = rest.reachMm;
+        Half half = laid(curve, way, loadN, last);
+        double missed = half.reachMm - last;
+        double reach = Math.max(half.reachMm, 0.1 * radiusMm);
+        half = laid(curve, way, loadN, reach);
+        for (int i = 0; i < SETTLES && Math.abs(half.reachMm - reach) > precise; i++) {
+            double miss = half.reachMm - reach;
+            double next = reach - miss * (reach - last) / (miss - missed);
+            last = reach;
+            missed = miss;
+            reach = Math.max(next, 0.1 * radiusMm);
+            half = laid(curve, way, loadN, reach);
+        }
+        return half;
+    }
 
-        private final PolynomialSplineFunction set;
+    private Half laid(MomentCurve curve, int way, double loadN, double reachMm) {
+        double[] moments = new double[HALF];
+        return new Half(this, moments, (i, x) -> {
+            moments[i] = loadN * Math.max(0, reachMm - x);
+            return way * curve.bends(moments[i]);
+        });
+    }
 
-        /** The greatest moment that is known to leave no set, N·mm. */
-        private final double firstNmm;
+    /** Let go. */
+    private Half let(MomentCurve curve, int way, Half under) {
+        return new Half(this, under.moments, (i, x) -> way * curve.stays(under.moments[i]));
+    }
 
-        private final double mostNmm;
-        private final double stiffness;
+    /** How much less a place is curved, 1/mm, by its number from the back and its distance from there towards the mouth, mm. */
+    private interface Unbent {
+        double perMm(int place, double alongMm);
+    }
 
-        private Curve(double[] moments, double[] sets, double stiffness) {
-            set = new LinearInterpolator().interpolate(moments, sets);
-            int first = 0;
-            while (first < sets.length - 1 && sets[first + 1] <= 0) {
-                first++;
+    /** Centre line of one half: the middle of the back at the origin, heading up, the mouth to the right. */
+    private static final class Half {
+        private final double[] moments;
+        private final double[] x = new double[HALF + 1];
+        private final double[] y = new double[HALF + 1];
+        private final double heading;
+        private final double reachMm;
+        private final double mouthMm;
+
+        Half(Bow bow, double[] moments, Unbent unbent) {
+            this.moments = moments;
+            double turn = bow.loadedRad / HALF;
+            double step = bow.radiusMm * turn;
+            double heads = Math.PI / 2;
+            for (int i = 0; i < HALF; i++) {
+                double halfway = x[i] + step / 2 * Math.cos(heads - turn / 4);
+                double turned = turn - step * unbent.perMm(i, halfway);
+                double chord = turned == 0 ? step : 2 * step / turned * Math.sin(turned / 2);
+                x[i + 1] = x[i] + chord * Math.cos(heads - turned / 2);
+                y[i + 1] = y[i] + chord * Math.sin(heads - turned / 2);
+                heads -= turned;
             }
-            firstNmm = moments[first];
-            mostNmm = moments[moments.length - 1];
-            this.stiffness = stiffness;
+            double leg = bow.legMm + bow.radiusMm * Math.tan(Math.max(0, Math.PI / 2 - bow.loadedRad));
+            this.heading = heads;
+            this.reachMm = x[HALF] + leg * Math.cos(heads);
+            this.mouthMm = y[HALF] + leg * Math.sin(heads);
         }
 
-        /** Opens further and further, in growing steps, from elastic to far beyond what a held load may leave. */
-        static Curve of(Fibres fibres, double setPerMm) {
-            double stiffness = fibres.stiffnessNmm2();
-            double furthest = fibres.fullMomentNmm() / stiffness + 12 * setPerMm;
-            double[] moments = new double[STEPS + 1];
-            double[] sets = new double[STEPS + 1];
-            int kept = 1;
-            for (int i = 1; i <= STEPS; i++) {
-                double opened = furthest * i * i / (STEPS * STEPS);
-                double moment = -fibres.momentAtNmm(fibres.curvaturePerMm() - opened);
-                if (moment > moments[kept - 1]) {
-                    moments[kept] = moment;
-                    sets[kept] = Math.max(sets[kept - 1], opened - moment / stiffness);
-                    kept++;
-                }
+        /** Both halves and their legs, the lower one first. */
+        List<double[]> outline(Bow bow) {
+            List<double[]> upper = new ArrayList<>();
+            for (int i = 1; i <= HALF; i++) {
+                upper.add(new double[] {x[i], y[i]});
             }
-            return new Curve(Arrays.copyOf(moments, kept), Arrays.copyOf(sets, kept), stiffness);
-        }
-
-        double opens(double momentNmm) {
-            return staysOpen(momentNmm) + Math.min(momentNmm, mostNmm) / stiffness;
-        }
-
-        double staysOpen(double momentNmm) {
-            return momentNmm <= firstNmm ? 0 : set.value(Math.min(momentNmm, mostNmm));
+            double beyond = bow.sweepRad / 2 - bow.loadedRad;
+            double px = x[HALF];
+            double py = y[HALF];
+            double heads = heading;
+            int more = (int) Math.ceil(beyond / bow.loadedRad * HALF - 1e-9);
+            for (int i = 0; i < more; i++) {
+                double turn = beyond / more;
+                px += 2 * bow.radiusMm * Math.sin(turn / 2) * Math.cos(heads - turn / 2);
+                py += 2 * bow.radiusMm * Math.sin(turn / 2) * Math.sin(heads - turn / 2);
+                heads -= turn;
+                upper.add(new double[] {px, py});
+            }
+            double leg = bow.legMm > 0 ? bow.legMm : LEGS * bow.radiusMm;
+            upper.add(new double[] {px + leg * Math.cos(heads), py + leg * Math.sin(heads)});
+            List<double[]> all = new ArrayList<>();
+            for (int i = upper.size() - 1; i >= 0; i--) {
+                all.add(new double[] {upper.get(i)[0], -upper.get(i)[1]});
+            }
+            all.add(new double[] {0, 0});
+            all.addAll(upper);
+            return List.copyOf(all);
         }
     }
 }

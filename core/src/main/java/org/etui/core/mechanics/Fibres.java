@@ -4,6 +4,7 @@ import java.util.Arrays;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
+import java.util.function.IntToDoubleFunction;
 import org.etui.core.check.Check;
 import org.etui.core.section.Section;
 import org.hipparchus.analysis.integration.gauss.GaussIntegrator;
@@ -17,7 +18,7 @@ import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
  * and inside, so that tight bends count fully and the axis stays in the middle: of a section that is alike on both sides one
  * half stands for both. Immutable.
  *
- * <p>Sections that are not alike on both sides are reckoned from the axis that halves the area; an estimate while they are
+ * <p>Sections that are not alike on both sides are taken from the axis that halves the area; an estimate while they are
  * still partly elastic.
  */
 public final class Fibres {
@@ -40,49 +41,95 @@ public final class Fibres {
     private final double[] area;
     private final double curvature;
     private final double[] plastic;
-    private final double[] back;
-    private final double[] stock;
+    private final Back slow;
+    private final Back fast;
     private final double[] strain;
 
     /** Share of the hardening that each fibre still has before it, exp(−p/εc). */
     private final double[] soft;
 
-    private final double kinematic;
     private final double modulus;
     private final double full;
     private final double spread;
-    private final double rate;
-    /** Reckoned when first asked for; volatile, since strands of one wire are worked side by side. */
+    /** Worked out when first asked for; volatile, since strands of one wire are worked side by side. */
     private volatile double moment = Double.NaN;
 
-    /** Bends from here that are reckoned already: one wire is bent alike many times. */
+    /** Bends from here that are known already: one wire is bent alike many times. */
     private final Map<Bend, Bending> bends = new ConcurrentHashMap<>();
 
     private Fibres(
             Material material,
-            double[] y,
-            double[] area,
+            double[][] mesh,
             double curvature,
             double[] plastic,
-            double[] back,
-            double[] stock,
+            Back slow,
+            Back fast,
             double[] strain,
-            double[] soft,
-            double kinematic) {
+            double[] soft) {
         this.material = material;
-        this.y = y;
-        this.area = area;
+        this.y = mesh[0];
+        this.area = mesh[1];
         this.curvature = curvature;
         this.plastic = plastic;
-        this.back = back;
-        this.stock = stock;
+        this.slow = slow;
+        this.fast = fast;
         this.strain = strain;
         this.soft = soft;
-        this.kinematic = kinematic;
         this.modulus = material.modulusMpa();
         this.full = material.flow().fullMpa();
         this.spread = full - material.flow().startMpa();
-        this.rate = 1 / material.flow().strainScale();
+    }
+
+    /**
+     * A back stress of each fibre (Armstrong and Frederick, 1966), MPa, and what the flow stress alike in both directions gives up for it, so
+     * that the way on keeps the curve of Voce.
+     *
+     * @param most what it tends to, MPa
+     * @param rate over how much strain, as 1/strain
+     * @param stress of each fibre, MPa, in the direction of its sign
+     * @param stock what is given up for it, MPa
+     */
+    private record Back(double most, double rate, double[] stress, double[] stock) {
+        static Back none(double most, double scale, int fibres) {
+            return new Back(most, 1 / scale, new double[fibres], new double[fibres]);
+        }
+
+        /** The same of other fibres, to be filled. */
+        Back blank() {
+            return most == 0 ? this : new Back(most, rate, new double[stress.length], new double[stock.length]);
+        }
+
+        /** How much of the hardening in a direction it still holds back, MPa. */
+        double left(int i, double side) {
+            return stock[i] - side * stress[i];
+        }
+
+        /** Fills a fibre with what another holds after a plastic strain in a direction. */
+        void flow(int i, Back from, double side, double flowed) {
+            if (most > 0) {
+                double fade = flowed == 0 ? 1 : Math.exp(-flowed * rate);
+                stress[i] = side * most + (from.stress[i] - side * most) * fade;
+                stock[i] = most + (from.stock[i] - most) * fade;
+            }
+        }
+
+        /** What is left of it once all was strained alike, of the last fibres. */
+        Back worked(double added, int fibres) {
+            double fade = Math.exp(-added * rate);
+            return new Back(most, rate, last(stress, fibres, fade), last(stock, fibres, fade));
+        }
+
+        private static double[] last(double[] of, int fibres, double fade) {
+            double[] kept = new double[fibres];
+            for (int i = 0; i < fibres; i++) {
+                kept[i] = of[of.length - fibres + i] * fade;
+            }
+            return kept;
+        }
+
+        boolean same(Back other) {
+            return most == other.most && Arrays.equals(stress, other.stress) && Arrays.equals(stock, other.stock);
+        }
     }
 
     /** Straight wire as bought, free of stress. */
@@ -102,15 +149,13 @@ public final class Fibres {
         Arrays.fill(strain, material.boughtStrain());
         return new Fibres(
                 material,
-                mesh[0],
-                mesh[1],
+                mesh,
                 0,
                 new double[n],
-                new double[n],
-                new double[n],
+                Back.none(material.slowBackMpa(), material.flow().strainScale(), n),
+                Back.none(material.fastBackMpa(), Material.FAST_SCALE, n),
                 strain,
-                soft(material, strain),
-                material.backStressMpa());
+                soft(material, strain));
     }
 
     /** Gauss points over each half, y = h·sin θ, so that round edges are integrated exactly; areas scaled to the section's. */
@@ -180,27 +225,32 @@ public final class Fibres {
     public Fibres bent(double curvaturePerMm) {
         int n = y.length;
         double[] nextPlastic = new double[n];
-        double[] nextBack = new double[n];
-        double[] nextStock = new double[n];
         double[] nextStrain = new double[n];
         double[] nextSoft = new double[n];
+        Back nextSlow = slow.blank();
+        Back nextFast = fast.blank();
+        double rate = slow.rate;
         double sum = 0;
         for (int i = 0; i < n; i++) {
             double trial = trialMpa(i, curvaturePerMm);
-            double side = trial < back[i] ? -1 : 1;
-            double left = leftMpa(i, side);
-            double fade = fade(side * trial, left);
-            double stress = stressMpa(trial, side, left, fade);
-            double flowed = side * (trial - stress) / modulus;
+            double side = sideOf(i, trial);
+            double flowed = flowed(i, side, trial);
             nextPlastic[i] = plastic[i] + side * flowed;
-            nextBack[i] = side * kinematic + (back[i] - side * kinematic) * fade;
-            nextStock[i] = kinematic + (stock[i] - kinematic) * fade;
+            nextSlow.flow(i, slow, side, flowed);
+            nextFast.flow(i, fast, side, flowed);
             nextStrain[i] = strain[i] + flowed;
-            nextSoft[i] = soft[i] * fade;
-            sum += stress * y[i] * area[i];
+            nextSoft[i] = flowed == 0 ? soft[i] : soft[i] * Math.exp(-flowed * rate);
+            sum += (trial - side * modulus * flowed) * y[i] * area[i];
         }
         Fibres after = new Fibres(
-                material, y, area, curvaturePerMm, nextPlastic, nextBack, nextStock, nextStrain, nextSoft, kinematic);
+                material,
+                new double[][] {y, area},
+                curvaturePerMm,
+                nextPlastic,
+                nextSlow,
+                nextFast,
+                nextStrain,
+                nextSoft);
         after.moment = sum;
         return after;
     }
@@ -214,9 +264,8 @@ public final class Fibres {
         double sum = 0;
         for (int i = 0; i < y.length; i++) {
             double trial = trialMpa(i, curvaturePerMm);
-            double side = trial < back[i] ? -1 : 1;
-            double left = leftMpa(i, side);
-            sum += stressMpa(trial, side, left, fade(side * trial, left)) * y[i] * area[i];
+            double side = sideOf(i, trial);
+            sum += (trial - side * modulus * flowed(i, side, trial)) * y[i] * area[i];
         }
         return sum;
     }
@@ -226,13 +275,9 @@ public final class Fibres {
         return modulus * (strainAt(curvaturePerMm, y[i]) - plastic[i]);
     }
 
-    /** What is left of the hardening of a fibre in a direction: its flow stress is the full one less this. */
-    private double leftMpa(int i, double side) {
-        return spread * soft[i] + stock[i] - side * back[i];
-    }
-
-    private double stressMpa(double trial, double side, double left, double fade) {
-        return fade == 1 ? trial : side * (full - left * fade);
+    /** The way that a fibre would flow: which side of its back stress it is on. */
+    private double sideOf(int i, double trial) {
+        return trial < slow.stress[i] + fast.stress[i] ? -1 : 1;
     }
 
     private static double[] soft(Material material, double[] strain) {
@@ -241,30 +286,42 @@ public final class Fibres {
     }
 
     /**
-     * How much of what is left of the hardening in this direction is still left when the stress is back at the flow stress:
-     * exp(−Δp/εc), where E·(ε − Δp) = σs − B·exp(−Δp/εc) and B is what is left now; 1 where nothing flows. Exact for any step in one
-     * direction; Halley's method (1694) from Δp = 0. What a step x·εc of it leaves is less than a quarter of B·x³, so that the last
-     * step needs no exponential.
+     * Plastic strain of a fibre when its stress is back at the flow stress: Δp of E·(ε − Δp) = σs − B·exp(−Δp/εc) − C·exp(−Δp/εf), B and
+     * C what is left of the hardening in this direction, slow and fast; 0 where nothing flows. Exact for any step in one direction; Halley's
+     * method (1694) from Δp = 0, Newton's where that would turn back. What a step leaves is less than a quarter of B·x³, x the step over its
+     * scale.
      */
-    private double fade(double trial, double left) {
-        double over = trial - full + left;
-        if (over <= full * PRECISE) {
-            return 1;
+    private double flowed(int i, double side, double trial) {
+        double left = spread * soft[i] + slow.left(i, side);
+        double leftFast = fast.most == 0 ? 0 : fast.left(i, side);
+        double ahead = side * trial - full;
+        double over = ahead + left + leftFast;
+        double precise = full * PRECISE;
+        if (over <= precise) {
+            return 0;
         }
-        double fade = 1;
         double p = 0;
-        for (int round = 0; round < ROUNDS && Math.abs(over) > full * PRECISE; round++) {
-            double slope = modulus + left * fade * rate;
-            double step = 2 * over * slope / (2 * slope * slope - over * left * fade * rate * rate);
-            double x = step * rate;
-            if (Math.abs(left * fade * x * x * x / 4) <= full * PRECISE) {
-                return fade * (1 - x * (1 - x * (0.5 - x / 6)));
-            }
+        double now = left;
+        double nowFast = leftFast;
+        for (int round = 0; round < ROUNDS && Math.abs(over) > precise; round++) {
+            double steep = now * slow.rate;
+            double steepFast = nowFast * fast.rate;
+            double slope = modulus + steep + steepFast;
+            double bend = over * (steep * slow.rate + steepFast * fast.rate);
+            double step = bend < slope * slope ? 2 * over * slope / (2 * slope * slope - bend) : over / slope;
             p += step;
-            fade = Math.exp(-p * rate);
-            over = trial - modulus * p - full + left * fade;
+            if (cubed(step * slow.rate) * Math.abs(now) + cubed(step * fast.rate) * nowFast <= 4 * precise) {
+                return p;
+            }
+            now = left * Math.exp(-p * slow.rate);
+            nowFast = leftFast == 0 ? 0 : leftFast * Math.exp(-p * fast.rate);
+            over = ahead - modulus * p + now + nowFast;
         }
-        return fade;
+        return p;
+    }
+
+    private static double cubed(double x) {
+        return Math.abs(x * x * x);
     }
 
     private static double strainAt(double curvature, double y) {
@@ -340,56 +397,72 @@ public final class Fibres {
     public Fibres worked(Section section, double added, double growth) {
         Check.within("added", added, 0, 100);
         double[][] mesh = mesh(section, fineness());
-        double fade = Math.exp(-added / material.flow().strainScale());
         double nextCurvature = curvature / growth;
         int n = mesh[0].length;
-        int from = y.length - n;
         double[] free = new double[n];
-        double[] nextBack = new double[n];
-        double[] nextStock = new double[n];
         double[] nextStrain = new double[n];
         for (int i = 0; i < n; i++) {
             free[i] = strainAt(nextCurvature, mesh[0][i]);
-            nextBack[i] = back[from + i] * fade;
-            nextStock[i] = stock[from + i] * fade;
-            nextStrain[i] = strain[from + i] + added;
+            nextStrain[i] = strain[y.length - n + i] + added;
         }
         return new Fibres(
                 material,
-                mesh[0],
-                mesh[1],
+                mesh,
                 nextCurvature,
                 free,
-                nextBack,
-                nextStock,
+                slow.worked(added, n),
+                fast.worked(added, n),
                 nextStrain,
-                soft(material, nextStrain),
-                kinematic);
+                soft(material, nextStrain));
     }
 
     /** Strained alike without a change of section. */
     public Fibres hardened(double added) {
-        double[] nextStrain = strain.clone();
-        for (int i = 0; i < nextStrain.length; i++) {
-            nextStrain[i] += added;
-        }
-        return new Fibres(
-                material, y, area, curvature, plastic, back, stock, nextStrain, soft(material, nextStrain), kinematic);
+        return strained(i -> added);
     }
 
     /**
-     * Tumbled: strained near the surface, falling off with the square of the depth towards the middle (engineering estimate).
+     * Pressed or struck with what is softer than hard metal: it strains a fibre only as long as the metal is the softer of the two.
      *
-     * @param added plastic strain added to the outermost fibre
+     * @param added plastic strain that it would add, 0 or more
+     * @param mostMpa flow stress from which the tool gives way, MPa
      */
-    public Fibres tumbled(double added) {
-        double furthest = Arrays.stream(y).map(Math::abs).max().orElseThrow();
+    public Fibres hardenedUpTo(double added, double mostMpa) {
+        double most = material.flow().strainAt(mostMpa);
+        return strained(i -> Math.max(0, Math.min(added, most - strain[i])));
+    }
+
+    /**
+     * Strained in a skin of one depth, whatever the wire's thickness.
+     *
+     * @param section its section
+     * @param added plastic strain added in the skin, 0 or more
+     * @param skinMm depth of the skin, mm
+     */
+    public Fibres skinned(Section section, double added, double skinMm) {
+        double axis = equalAreaMm(section);
+        return strained(i -> {
+            double at = y[i] + axis;
+            double deep = at > 0 ? section.extremeFibreMm() - at : section.insideFibreMm() + at;
+            double within = deep <= skinMm ? 1 : Math.min(1, 2 * skinMm / section.chordMm(at));
+            return added * within;
+        });
+    }
+
+    private Fibres strained(IntToDoubleFunction added) {
         double[] nextStrain = strain.clone();
         for (int i = 0; i < nextStrain.length; i++) {
-            nextStrain[i] += added * y[i] * y[i] / (furthest * furthest);
+            nextStrain[i] += added.applyAsDouble(i);
         }
         return new Fibres(
-                material, y, area, curvature, plastic, back, stock, nextStrain, soft(material, nextStrain), kinematic);
+                material,
+                new double[][] {y, area},
+                curvature,
+                plastic,
+                slow,
+                fast,
+                nextStrain,
+                soft(material, nextStrain));
     }
 
     /** Plastic strain since annealed, mean over the section. */
@@ -426,8 +499,8 @@ public final class Fibres {
                 && Arrays.equals(y, f.y)
                 && Arrays.equals(area, f.area)
                 && Arrays.equals(plastic, f.plastic)
-                && Arrays.equals(back, f.back)
-                && Arrays.equals(stock, f.stock)
+                && slow.same(f.slow)
+                && fast.same(f.fast)
                 && Arrays.equals(strain, f.strain);
     }
 

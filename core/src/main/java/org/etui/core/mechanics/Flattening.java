@@ -1,87 +1,90 @@
 package org.etui.core.mechanics;
 
-import java.util.Optional;
 import org.etui.core.check.Check;
 import org.etui.core.section.Flat;
 import org.etui.core.section.HalfRound;
 import org.etui.core.section.Round;
 import org.etui.core.section.Section;
 import org.etui.core.section.Slab;
-import org.etui.core.section.Square;
-import org.etui.core.section.Stadium;
 import org.etui.core.section.WireSection;
 
 /**
- * Wire pressed flat; the volume is kept. Round wire: the width follows w = 1.02·d·(d/h)^0.45 (Kazeminezhad and Karimi Taheri,
- * Materials &amp; Design 26, 2005, from memory), but never more than keeps the length from shrinking: w ≤ h + (π/4)(d² − h²)/h;
- * the section is a stadium. Range: d/h up to about 2.5; finite elements (CalculiX 2.20) agree within 15 % of growth. Square wire
- * by the same power of h. Flat and half-round wire: w = w0·(h0/h)^S with the coefficient of spread S of A. Tomlinson and
- * J. D. Stringer (Journal of the Iron and Steel Institute, 1959, from memory), S = 0.14 + 0.36·b/w0 − 0.054·(b/w0)², where the
- * hammer's print b = 2 mm is an engineering estimate; half-round is taken as a flat strip of its width and area.
+ * Wire struck thinner by a {@link Face}; the volume is kept. Round wire follows the fit of the face. Half-round wire goes the same way as round
+ * wire of its area, beginning at its own thickness. Where the face bears on the whole of it (square and flat wire, and wire that was widened by
+ * blows from the other side) the fit's curves are straight, c = k = 0, and width and length share the thinning.
  *
  * @param section the section afterwards
  * @param growth length afterwards over length before, at least 1
  * @param strain equivalent plastic strain added, √(2/3·Σe²)
  */
 public record Flattening(Section section, double growth, double strain) {
-    private static final double POWER = 0.45;
-    private static final double PRINT_MM = 2;
+    private static final double SAME_MM = 1e-9;
 
-    /**
-     * Flattens round wire with a plain face.
-     *
-     * @param diameterMm before, mm
-     * @param toMm thickness afterwards, mm, below the diameter
-     * @throws IllegalArgumentException if the thickness is not below the diameter
-     */
+    /** Flattens round wire with a domed hammer, from a diameter to a thickness, mm. */
     public static Flattening of(double diameterMm, double toMm) {
-        return of(Round.of(diameterMm), toMm, 1);
+        return of(Round.of(diameterMm), toMm, Face.DOMED);
     }
 
     /**
-     * Flattens wire as bought.
+     * Flattens wire as bought, lying on its broad side: round and square wire in the plane of the form.
      *
-     * @param wire its section before
-     * @param toMm thickness afterwards, mm, at most {@link #mostMm}
-     * @param face how much the face spreads width for a plain one's 1: less for a cross face, more for a ball
-     * @throws IllegalArgumentException if the thickness is not below that
+     * @param bought its section
+     * @param toMm thickness afterwards, mm, below its own
+     * @throws IllegalArgumentException if the thickness is not below its own
      */
-    public static Flattening of(WireSection wire, double toMm, double face) {
+    public static Flattening of(WireSection bought, double toMm, Face face) {
+        return further(bought, bought, toMm, face, liesOnEdge(bought));
+    }
+
+    /** Whether wire as bought is struck in the plane of bending: flat and half-round wire, which are bent the easy way. */
+    public static boolean liesOnEdge(WireSection bought) {
+        return bought instanceof Flat || bought instanceof HalfRound;
+    }
+
+    /** The thickness that the fit counts from, mm: of half-round wire the diameter of round wire of its area. */
+    public static double startMm(WireSection bought) {
+        return bought instanceof HalfRound ? Math.sqrt(4 * bought.areaMm2() / Math.PI) : bought.thicknessMm();
+    }
+
+    /** What is struck: the measure in the plane of the form, or that across it, mm. */
+    public static double struckMm(Section section, boolean inPlane) {
+        return inPlane ? section.inPlaneMm() : section.acrossMm();
+    }
+
+    /**
+     * Strikes wire on from where it is.
+     *
+     * @param now its section
+     * @param bought that as bought
+     * @param toMm what it is struck to, mm, below what it has there
+     * @param inPlane whether it is struck in the plane of the form, as round a mandrel; else lying flat
+     * @throws IllegalArgumentException if it is as thin already
+     */
+    public static Flattening further(Section now, WireSection bought, double toMm, Face face, boolean inPlane) {
         Check.positive("toMm", toMm);
-        double most = mostMm(wire);
-        Check.that(toMm < most, () -> "toMm must be below " + most + " mm, was " + toMm);
-        double w0 = wire.widthMm();
-        if (wire instanceof Round round) {
-            double d = round.diameterMm();
-            double widest = toMm + Math.PI / 4 * (d * d - toMm * toMm) / toMm;
-            double width = Math.max(toMm, Math.min(1.02 * d * Math.pow(d / toMm, POWER * face), widest));
-            return of(wire, new Stadium(width, toMm));
-        }
-        double power = wire instanceof Square ? POWER : spread(PRINT_MM / w0);
-        double width = Math.min(w0 * Math.pow(most / toMm, power * face), wire.areaMm2() / toMm);
-        return of(
-                wire,
-                wire instanceof Square
-                        ? new Slab(Math.max(width, toMm), toMm)
-                        : new Flat(width, toMm, Optional.empty()));
+        double from = struckMm(now, inPlane);
+        Check.that(toMm < from, () -> "toMm must be below " + from + " mm, was " + toMm);
+        double wide = now.inPlaneMm() + now.acrossMm() - from;
+        double d = startMm(bought);
+        boolean rounded = (bought instanceof Round || bought instanceof HalfRound) && from < d + SAME_MM;
+        double x1 = rounded ? Math.max(0, Math.log(d / from)) : 0;
+        double x2 = rounded ? Math.max(x1, Math.log(d / toMm)) : Math.log(from / toMm);
+        double wider = rounded ? face.widening(x2) - face.widening(x1) : face.bearing() * x2;
+        double longer = rounded ? face.lengthening(x2) - face.lengthening(x1) : (1 - face.bearing()) * x2;
+        double area = now.areaMm2() * Math.exp(-longer);
+        double width = Math.max(wide * Math.exp(wider), area / toMm);
+        double strain = rounded
+                ? strain(face.widening(x2), face.lengthening(x2)) - strain(face.widening(x1), face.lengthening(x1))
+                : strain(wider, longer);
+        return new Flattening(
+                inPlane ? Slab.ofArea(toMm, width, area) : Slab.ofArea(width, toMm, area),
+                Math.exp(longer),
+                Math.max(0, strain));
     }
 
-    /** The thickness that it is flattened from, mm: of half-round wire that of a flat strip of its width and area. */
-    public static double mostMm(WireSection wire) {
-        return wire instanceof HalfRound ? wire.areaMm2() / wire.widthMm() : wire.thicknessMm();
-    }
-
-    private static double spread(double printOverWidth) {
-        double b = Math.min(1, printOverWidth);
-        return 0.14 + 0.36 * b - 0.054 * b * b;
-    }
-
-    private static Flattening of(WireSection wire, Section section) {
-        double growth = wire.areaMm2() / section.areaMm2();
-        double along = Math.log(growth);
-        double across = Math.log(section.widthMm() / wire.widthMm());
+    /** Of strains across and along, the third such that the volume is kept. */
+    private static double strain(double across, double along) {
         double down = -(across + along);
-        double strain = Math.sqrt(2.0 / 3.0 * (along * along + across * across + down * down));
-        return new Flattening(section, growth, strain);
+        return Math.sqrt(2.0 / 3.0 * (along * along + across * across + down * down));
     }
 }

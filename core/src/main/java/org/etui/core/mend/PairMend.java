@@ -9,6 +9,7 @@ import org.etui.core.check.Term;
 import org.etui.core.curve.Spiral;
 import org.etui.core.element.Element;
 import org.etui.core.measure.LengthFormat;
+import org.etui.core.mechanics.Face;
 import org.etui.core.mechanics.Flattening;
 import org.etui.core.metal.Metal;
 import org.etui.core.piece.Piece;
@@ -251,7 +252,7 @@ public record PairMend(
             double turns = sizes.turns();
             Element element = strand.element(round.id()).orElseThrow();
             if (element instanceof org.etui.core.element.Spiral && turns > 0.75) {
-                double inside = (sizes.insideMm() + thicknessMm) / 2;
+                double inside = (sizes.insideMm().orElse(0) + thicknessMm) / 2;
                 double pitch = Math.max(1e-6, (outsideMm - thicknessMm - 2 * inside) / (2 * turns - 0.5));
                 return new Spiral(inside, pitch, 0, turns, 1, true).lengthMm();
             }
@@ -262,10 +263,10 @@ public record PairMend(
     /** Width in the plane and growth of wire flattened to a thickness; as bought where it is not thinner. */
     private record Shape(double widthMm, double growth) {
         static Shape of(WireSection section, double thicknessMm) {
-            if (thicknessMm >= Flattening.mostMm(section) - 1e-9) {
+            if (thicknessMm >= section.thicknessMm() - 1e-9) {
                 return new Shape(section.inPlaneMm(), 1);
             }
-            Flattening flat = Flattening.of(section, thicknessMm, 1);
+            Flattening flat = Flattening.of(section, thicknessMm, Face.DOMED);
             return new Shape(flat.section().inPlaneMm(), flat.growth());
         }
     }

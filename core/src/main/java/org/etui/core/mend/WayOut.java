@@ -13,7 +13,6 @@ import org.etui.core.check.Term;
 import org.etui.core.check.Word;
 import org.etui.core.measure.LengthFormat;
 import org.etui.core.mechanics.FormedBy;
-import org.etui.core.mechanics.Hold;
 import org.etui.core.mechanics.Load;
 import org.etui.core.metal.Temper;
 import org.etui.core.pattern.Patterns;
@@ -135,7 +134,7 @@ public record WayOut(
                 .withName("Measured hook");
         PieceChecks.require(piece);
         Reading bend = bend(piece);
-        double holds = bend.hold().map(Hold::holdsN).orElse(0.0);
+        double holds = bend.standsN().orElse(0);
         double asked = measured.purpose().wantsN();
         boolean against = measured.fails() == Failure.OPENS && holds >= asked;
         double wants = against ? MORE * holds : asked;
@@ -149,7 +148,7 @@ public record WayOut(
         return new Found(
                 piece,
                 BEND,
-                optional(bend),
+                bend.standsN(),
                 wants,
                 bend.strainLeft(),
                 says(measured, holds, asked, bend.strainLeft()),
@@ -182,10 +181,6 @@ public record WayOut(
 
     private static Reading bend(Piece piece) {
         return StrandWork.of(piece, piece.strands().get(0)).reading(BEND);
-    }
-
-    private static OptionalDouble optional(Reading reading) {
-        return reading.hold().map(h -> OptionalDouble.of(h.holdsN())).orElse(OptionalDouble.empty());
     }
 
     private static Stream<WayOut> strengthened(Piece piece, double wants, Toolbox box, LengthFormat format) {
@@ -289,6 +284,6 @@ public record WayOut(
     private static WayOut of(String instead, Needs needs, Piece after) {
         Reading reading = bend(after);
         return new WayOut(
-                instead, needs, after, optional(reading), reading.strainLeft(), FormedBy.of(reading.toolMomentNmm()));
+                instead, needs, after, reading.standsN(), reading.strainLeft(), FormedBy.of(reading.toolMomentNmm()));
     }
 }

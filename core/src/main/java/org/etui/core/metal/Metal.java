@@ -21,17 +21,17 @@ public enum Metal {
     /** Fine silver, 999 in a thousand. */
     FINE_SILVER("fine silver 999", 10.49, 76, Flow.of(45, 320, 0.45), 1.0, 1.6, HammerSense.SOFT, Sulfide.FAST),
     /** Aluminium 1100, for practice. */
-    ALUMINIUM("aluminium 1100", 2.71, 69, Flow.of(45, 190, 0.45), 1.0, 1.6, HammerSense.SOFT, Sulfide.NONE),
+    ALUMINIUM("aluminium 1100", 2.71, 69, Flow.of(50, 160, 0.40), 1.0, 1.6, HammerSense.SOFT, Sulfide.NONE),
     /** Gold-filled 14/20: a skin over brass. The core rules mechanics, the layered density mass, the skin the limits. */
     GOLD_FILLED(
-            "gold-filled 14/20", 9.0, 108, Flow.of(120, 800, 0.47), 0.4, 0.7, HammerSense.LIGHTLY, Sulfide.CORE_EDGES),
+            "gold-filled 14/20", 9.0, 108, Flow.of(120, 650, 0.47), 0.4, 0.7, HammerSense.LIGHTLY, Sulfide.CORE_EDGES),
     /** Silver-plated copper: the skin cracks under a steel hammer. */
     SILVER_PLATED_COPPER(
             "silver-plated copper", 8.95, 117, Flow.of(80, 430, 0.36), 0.35, 0.6, HammerSense.STOP, Sulfide.FAST),
     /** Enamelled copper: the coat flakes under a steel hammer. */
     ENAMELLED_COPPER("enamelled copper", 8.9, 117, Flow.of(80, 430, 0.36), 0.35, 0.6, HammerSense.STOP, Sulfide.NONE),
     /** 14 karat yellow gold. */
-    GOLD_14K("14 k yellow gold", 13.0, 95, Flow.of(280, 900, 0.45), 0.6, 1.0, HammerSense.GOOD, Sulfide.NONE),
+    GOLD_14K("14 k yellow gold", 13.0, 95, Flow.of(280, 780, 0.45), 0.6, 1.0, HammerSense.GOOD, Sulfide.NONE),
     /** Steel music wire, spring only (ASTM A228): no flow curve, it snaps. */
     MUSIC_WIRE("steel music wire", 7.85, 205, Optional.empty(), 0, 0, HammerSense.STOP, Sulfide.NONE);
 
@@ -102,6 +102,11 @@ public enum Metal {
     /** Young's modulus in GPa. */
     public double modulusGpa() {
         return modulusGpa;
+    }
+
+    /** Shear modulus in GPa, E/(2·(1 + ν)): ν 0.29 for steel, 0.34 for the others (handbooks, from memory). */
+    public double shearModulusGpa() {
+        return modulusGpa / (2 * (1 + (this == MUSIC_WIRE ? 0.29 : 0.34)));
     }
 
     /** What a steel hammer does to it. */

@@ -30,6 +30,11 @@ public enum TemperNow {
         return strain;
     }
 
+    /** The nearest temper to a plastic strain since annealed; music wire is spring hard as it comes, and no other. */
+    public static TemperNow of(Metal metal, double plasticStrain) {
+        return metal.flow().isEmpty() ? SPRING : of(plasticStrain);
+    }
+
     /** The nearest temper to a plastic strain since annealed. */
     public static TemperNow of(double plasticStrain) {
         return Arrays.stream(values())

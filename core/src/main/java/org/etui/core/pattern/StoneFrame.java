@@ -3,8 +3,6 @@ package org.etui.core.pattern;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import org.etui.core.act.Act;
-import org.etui.core.act.With;
 import org.etui.core.element.Arc;
 import org.etui.core.element.Bend;
 import org.etui.core.element.Element;
@@ -26,7 +24,6 @@ import org.etui.core.piece.Piece;
 import org.etui.core.piece.Place;
 import org.etui.core.piece.Purpose;
 import org.etui.core.piece.Strand;
-import org.etui.core.piece.Work;
 import org.etui.core.wire.Wire;
 
 /**
@@ -38,9 +35,8 @@ final class StoneFrame extends Pattern {
     /** Lashing and weaving wire as a share of the frame wire (common practice: two to four gauges finer). */
     private static final double FINE_SHARE = 0.5;
 
-    /** What a pendant hangs from is tapped hard when it is formed (common practice; the passes are an estimate). */
-    private static final Work HARDENED =
-            Work.of("harden-bail", "bail", List.of("bail"), new Act.Mallet(9, With.NYLON_MALLET));
+    /** Turns of the bail's own end round its neck: they close it (common practice: two or more). */
+    private static final double BAIL_TURNS = 2;
 
     StoneFrame() {
         super(
@@ -90,7 +86,12 @@ final class StoneFrame extends Pattern {
                         "bail",
                         "Bail wire",
                         wire,
-                        frame(values, outline, Loop.of("bail", values.number("bailInsideMm"), Turn.RIGHT)))
+                        frame(
+                                values,
+                                outline,
+                                Loop.of("bail", values.number("bailInsideMm"), Turn.RIGHT),
+                                Wrap.of("bail-wrap", Wrap.Core.ofStem(t), BAIL_TURNS, Turn.RIGHT)
+                                        .rolled(90)))
                 .withOrder(formed(values, outline))
                 .withAllowance(Allowance.usual().withHandleAt(HandleAt.END))
                 .withPlace(new Place(0, 0, t, 180));
@@ -118,8 +119,7 @@ final class StoneFrame extends Pattern {
         Part stone =
                 new Part("stone", PartKind.STONE, "stone", values.number("thicknessMm"), Optional.of("frame.side-1"));
         return Piece.of(title(), purpose, List.of(frame, bail, lashing, neck, weave))
-                .withParts(List.of(stone), List.of(new Join("frame.side-1", "stone")))
-                .withWork(purpose.carriesLoad() ? List.of(HARDENED) : List.of());
+                .withParts(List.of(stone), List.of(new Join("frame.side-1", "stone")));
     }
 
     private static Outline outline(Values values) {
@@ -163,7 +163,7 @@ final class StoneFrame extends Pattern {
     }
 
     /** Scroll, neck, the girth in sides, neck, and what the wire ends in. */
-    private static List<Element> frame(Values values, Outline outline, Element end) {
+    private static List<Element> frame(Values values, Outline outline, Element... end) {
         List<Element> elements = new ArrayList<>();
         elements.add(scroll("first-scroll", values));
         elements.add(Straight.of("first-neck", values.number("neckMm")));
@@ -171,7 +171,7 @@ final class StoneFrame extends Pattern {
         elements.addAll(sides(values, outline));
         elements.add(Bend.of("second-corner", 90, Turn.RIGHT));
         elements.add(Straight.of("second-neck", values.number("neckMm")));
-        elements.add(end);
+        elements.addAll(List.of(end));
         return elements;
     }
 

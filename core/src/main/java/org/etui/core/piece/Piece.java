@@ -119,6 +119,40 @@ public record Piece(
                 .inPlaneMm();
     }
 
+    /** The wire of a bought ring as a share of its outside (engineering estimate). */
+    public static final double RING_WIRE = 0.2;
+
+    /**
+     * How thick the wire is that hangs in an element, mm: that of the strand or ring it is joined to, the thickest; as thick as its own where
+     * nothing is.
+     *
+     * @throws IllegalArgumentException if there is no such strand
+     */
+    public double hungMm(String strand, String element) {
+        String here = strand + "." + element;
+        double own = thicknessMm(strand);
+        return joins.stream()
+                .filter(j -> j.a().equals(here) || j.b().equals(here))
+                .mapToDouble(j -> wireMm(j.a().equals(here) ? j.b() : j.a()))
+                .filter(mm -> mm > 0)
+                .max()
+                .orElse(own);
+    }
+
+    /** The wire of a joined thing, mm; 0 of what is no wire. */
+    private double wireMm(String address) {
+        int dot = address.indexOf('.');
+        return parts.stream()
+                .filter(p -> p.id().equals(address))
+                .findFirst()
+                .map(p -> p.kind() == PartKind.FINDING ? RING_WIRE * p.sizeMm() : 0)
+                .orElseGet(() -> dot < 0
+                        ? 0
+                        : strand(address.substring(0, dot))
+                                .map(s -> s.wire().section().thicknessMm())
+                                .orElse(0.0));
+    }
+
     /** The strand of that id. */
     public Optional<Strand> strand(String id) {
         return strands.stream().filter(s -> s.id().equals(id)).findFirst();

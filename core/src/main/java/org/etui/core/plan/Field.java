@@ -242,7 +242,7 @@ public record Field(
     /** An element of the piece and what is read off it. */
     private record Place(String path, StrandWork work, Reading reading, double wantsN) {
         double share() {
-            return reading.hold().map(h -> h.holdsN() / wantsN).orElse(Double.MAX_VALUE);
+            return reading.standsN().isPresent() ? reading.standsN().getAsDouble() / wantsN : Double.MAX_VALUE;
         }
     }
 
@@ -305,7 +305,8 @@ public record Field(
             Optional<Hold> hold =
                     tried.purpose().carriesLoad() ? weakest.reading().hold() : Optional.empty();
             boolean spring = tried.strands().stream().anyMatch(s -> s.wire().metal() == Metal.MUSIC_WIRE);
-            double over = worn.reading().strain() - worn.work().strand().wire().redStrain();
+            double over =
+                    worn.reading().strainUsed() - worn.work().strand().wire().redStrain();
             Place decides = hold.isPresent() ? weakest : stiffest;
             return new Cell(
                     new Bought(gauge.thicknessMm(), gauge.label(), temper),
@@ -320,11 +321,10 @@ public record Field(
                                     : Optional.empty()),
                     new Holding(
                             hold.isEmpty() || weakest.share() >= 1,
-                            optional(hold.map(Hold::holdsN)),
+                            hold.isPresent() ? weakest.reading().standsN() : OptionalDouble.empty(),
                             optional(hold.map(h -> weakest.wantsN())),
                             hold.map(h -> weakest.path()),
-                            hold.map(h -> Math.max(0, weakest.wantsN() - h.holdsN()))
-                                    .orElse(0.0),
+                            hold.isEmpty() ? 0 : Math.max(0, weakest.wantsN() * (1 - weakest.share())),
                             hold.map(h -> h.under(weakest.wantsN()))),
                     new Standing(
                             spring || worn.reading().strainLeft() > 0,

@@ -51,7 +51,7 @@ public record Jig(String strand, String title, boolean flat, List<Peg> pegs, Lis
                         at[0],
                         at[1],
                         e.formed().tool().get().insideMm(),
-                        e.formed().finished().get().insideMm(),
+                        e.formed().finished().get().insideMm().orElse(0),
                         e.formed().finished().get().turns()));
             } else if (e.formed().tool().isPresent()) {
                 byHand.add(e.label());

@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import org.etui.core.check.Beside;
 import org.etui.core.check.Term;
+import org.etui.core.mechanics.Bearing;
 import org.etui.core.mechanics.FormedBy;
 import org.etui.core.mechanics.Pull;
 import org.etui.core.metal.Metal;
@@ -20,6 +21,7 @@ import org.etui.core.sequence.Tool;
 import org.etui.core.wire.Wire;
 import org.etui.core.work.CutAllowance;
 import org.etui.core.work.Mark;
+import org.etui.core.work.Springing;
 
 /**
  * Everything read off a piece. Lengths mm, masses g.
@@ -248,6 +250,7 @@ public record Plan(
      * @param formed how it is formed and what comes of it
      * @param worked what the work made of the metal
      * @param strength what it holds
+     * @param springing how it springs
      */
     public record ElementPlan(
             @Term("name of the element") String id,
@@ -256,7 +259,8 @@ public record Plan(
             @Beside Along along,
             @Beside Formed formed,
             @Beside Worked worked,
-            @Beside Strength strength) {}
+            @Beside Strength strength,
+            @Beside Springing springing) {}
 
     /**
      * Where it lies along the wire.
@@ -319,12 +323,17 @@ public record Plan(
      * What it holds.
      *
      * @param startsToGiveN load that leaves the first trace of a set; absent where nothing pulls it open
-     * @param holdN load that leaves 0.2 mm of opening
-     * @param holdFromN that of metal a tenth softer than the table says
-     * @param holdToN that of metal a tenth harder
+     * @param startsFromN the least at which it starts to give, of soft metal of that name
+     * @param startsToN the most
+     * @param holdN load that leaves 0.2 mm of opening, or at which a closed eye slips or breaks
+     * @param holdFromN the least that it holds, of soft metal of that name
+     * @param holdToN the most
+     * @param fails what gives first
+     * @param sidewaysN what it holds across its plane, an estimate; absent where it is closed
+     * @param squeezeN squeeze that begins to shut it for good, 5 mm beyond the bow; absent where it is closed
      * @param opensMmPerN how far it opens for a newton while elastic
      * @param wantsN load that the purpose wants, an estimate; absent where it carries none
-     * @param squeezed whether the loads are those of the squeeze test of an ear wire
+     * @param squeezed whether the load that is wanted is a squeeze, as of an ear wire
      * @param opensLeft how many times it can be opened and closed again, an estimate; absent where it does not open
      * @param pull how it lies under the load that is wanted, and after; absent where none is
      */
@@ -332,12 +341,27 @@ public record Plan(
             @Term("load that leaves the first trace of a set, N; absent where nothing pulls it open")
             OptionalDouble startsToGiveN,
 
-            @Term("load that leaves 0.2 mm of opening, N") OptionalDouble holdN,
+            @Term("the least at which it starts to give, of soft metal of that name, N")
+            OptionalDouble startsFromN,
 
-            @Term("that load of metal a tenth softer than the table says, N")
+            @Term("the most, of hard metal of that name, N") OptionalDouble startsToN,
+
+            @Term("load that leaves 0.2 mm of opening, or at which a closed eye slips or breaks, N")
+            OptionalDouble holdN,
+
+            @Term("the least that it holds, of soft metal of that name, N")
             OptionalDouble holdFromN,
 
-            @Term("that load of metal a tenth harder, N") OptionalDouble holdToN,
+            @Term("the most, of hard metal of that name, N") OptionalDouble holdToN,
+
+            @Term("what gives first; absent where nothing pulls at it")
+            Optional<Bearing.Fails> fails,
+
+            @Term("what it holds when it is pulled across its plane, N, an estimate; absent where it is closed")
+            OptionalDouble sidewaysN,
+
+            @Term("squeeze that begins to shut it for good, 5 mm beyond the bow, N; absent where it is closed")
+            OptionalDouble squeezeN,
 
             @Term("how far it opens for a newton while elastic, mm")
             OptionalDouble opensMmPerN,
@@ -345,24 +369,30 @@ public record Plan(
             @Term("load that the purpose wants, N, an estimate; absent where it carries none")
             OptionalDouble wantsN,
 
-            @Term("whether the loads are those of the squeeze test of an ear wire")
+            @Term("whether the load that is wanted is a squeeze, as of an ear wire")
             boolean squeezed,
 
             @Term("how many times it can be opened and closed again, an estimate; absent where it does not open")
             OptionalDouble opensLeft,
 
             @Term("how it lies under the load that is wanted, and after; absent where none is")
-            Optional<Pull> pull) {}
+            Optional<Pull> pull) {
+        /** What is compared with the load that is wanted: the squeeze, where that is one, else what it holds. */
+        public OptionalDouble standsN() {
+            return squeezed ? squeezeN : holdN;
+        }
+    }
 
     /**
      * Sizes of something round.
      *
-     * @param insideMm inside diameter
+     * @param insideMm inside diameter; absent where the wire closes it
      * @param outsideMm outside diameter as a calliper reads it
      * @param turns how many turns
      */
     public record Sizes(
-            @Term("inside diameter, mm") double insideMm,
+            @Term("inside diameter, mm; absent where the wire closes it")
+            OptionalDouble insideMm,
 
             @Term("outside diameter as a calliper reads it, mm")
             double outsideMm,

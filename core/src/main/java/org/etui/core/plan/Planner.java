@@ -213,15 +213,15 @@ public final class Planner {
         return new Plan.Weakest(
                 strand.id(),
                 element.id(),
-                strength.holdN().getAsDouble(),
+                strength.standsN().getAsDouble(),
                 strength.wantsN().getAsDouble());
     }
 
     private static Optional<Plan.ElementPlan> weakestOf(List<Plan.ElementPlan> elements) {
         return elements.stream()
-                .filter(e -> e.strength().holdN().isPresent()
+                .filter(e -> e.strength().standsN().isPresent()
                         && e.strength().wantsN().isPresent())
-                .min(Comparator.comparingDouble(e -> e.strength().holdN().getAsDouble()
+                .min(Comparator.comparingDouble(e -> e.strength().standsN().getAsDouble()
                         / e.strength().wantsN().getAsDouble()));
     }
 
@@ -301,7 +301,8 @@ public final class Planner {
                         reading.toolMomentNmm(),
                         FormedBy.of(reading.toolMomentNmm())),
                 new Plan.Worked(reading.strain(), reading.strainLeft(), reading.hardnessHv(), reading.temperNow()),
-                strength(piece, work, reading));
+                strength(piece, work, reading),
+                reading.springing());
     }
 
     private static Plan.Strength strength(Piece piece, StrandWork work, Reading reading) {
@@ -309,9 +310,14 @@ public final class Planner {
         boolean loaded = reading.hold().isPresent() && piece.purpose().carriesLoad();
         return new Plan.Strength(
                 hold(reading, Hold::startsToGiveN),
+                hold(reading, Hold::startsFromN),
+                hold(reading, Hold::startsToN),
                 hold(reading, Hold::holdsN),
                 hold(reading, Hold::holdsFromN),
                 hold(reading, Hold::holdsToN),
+                reading.hold().map(Hold::fails),
+                reading.hold().map(Hold::sidewaysN).orElse(OptionalDouble.empty()),
+                reading.hold().map(Hold::squeezeN).orElse(OptionalDouble.empty()),
                 hold(reading, Hold::givesMmPerN),
                 loaded ? OptionalDouble.of(wants) : OptionalDouble.empty(),
                 reading.hold().isPresent() && reading.isSqueezed(),
@@ -336,6 +342,9 @@ public final class Planner {
 
     /** The largest arc or the spiral of an element as it lies at last. */
     private record Round(Plan.Sizes sizes, Vector3D centre) {
+        /** Less than a calliper shows is no inside. */
+        private static final double LEAST_INSIDE_MM = 0.005;
+
         static Optional<Round> of(StrandWork work, Element element) {
             Workpiece finished = work.finished();
             for (int i = 0; i < finished.runs().size(); i++) {
@@ -352,8 +361,13 @@ public final class Planner {
 
         private static Round of(Spiral spiral, double wireMm, Pose start) {
             double outside = 2 * spiral.outsideRadiusMm() - spiral.pitchMm() / 2 + wireMm;
-            Plan.Sizes sizes = new Plan.Sizes(2 * spiral.insideRadiusMm() - wireMm, outside, spiral.turns());
+            Plan.Sizes sizes = new Plan.Sizes(inside(2 * spiral.insideRadiusMm() - wireMm), outside, spiral.turns());
             return new Round(sizes, start.at(spiral.centre()));
+        }
+
+        /** Nothing where the wire closes it. */
+        private static OptionalDouble inside(double mm) {
+            return mm < LEAST_INSIDE_MM ? OptionalDouble.empty() : OptionalDouble.of(mm);
         }
 
         private static Optional<Round> ofArc(StrandWork work, Element element) {
@@ -371,7 +385,9 @@ public final class Planner {
                     double side = Math.signum(arc.sweepRad());
                     found = Optional.of(new Round(
                             new Plan.Sizes(
-                                    2 * (arc.radiusMm() - half), 2 * (arc.radiusMm() + half), widest / (2 * Math.PI)),
+                                    inside(2 * (arc.radiusMm() - half)),
+                                    2 * (arc.radiusMm() + half),
+                                    widest / (2 * Math.PI)),
                             line.pieces().get(i).start().at(middle(run.now(), side * arc.radiusMm()))));
                 }
             }

@@ -41,11 +41,11 @@ public record Repeat(String label, double mm, int times) {
                         of + e.label() + ", outside",
                         e.formed().finished().get().outsideMm(),
                         wires);
-                add(
-                        all,
-                        of + e.label() + ", inside",
-                        e.formed().finished().get().insideMm(),
-                        wires);
+                e.formed()
+                        .finished()
+                        .get()
+                        .insideMm()
+                        .ifPresent(mm -> add(all, of + e.label() + ", inside", mm, wires));
             }
         }
         for (Element e : strand.elements()) {

@@ -10,7 +10,6 @@ import org.etui.core.act.Run;
 import org.etui.core.act.With;
 import org.etui.core.check.BadInput;
 import org.etui.core.check.Term;
-import org.etui.core.mechanics.Flattening;
 import org.etui.core.metal.TemperNow;
 import org.etui.core.piece.Piece;
 import org.etui.core.piece.Strand;
@@ -85,42 +84,42 @@ public record Thinning(
             throw new BadInput("element", element, "must be the id of an element of the strand");
         }
         WireSection section = one.wire().section();
-        double most = Flattening.mostMm(section);
         double wants = piece.purpose().wantsN() / one.sharing();
+        Rung without = rung(StrandWork.of(piece.withWork(bare(piece, one, element)), one), element);
         List<Rung> rungs = new ArrayList<>();
-        rungs.add(rung(StrandWork.of(piece.withWork(bare(piece, one, element)), one), element, most));
+        rungs.add(without);
         for (double share = 1 - STEP_SHARE; share > LEAST_SHARE - 1e-9; share -= STEP_SHARE) {
-            double to = Math.round(most * share * 100) / 100.0;
-            Piece tried = piece.withWork(flattened(piece, one, element, to, with));
-            StrandWork work = StrandWork.of(tried, one);
-            rungs.add(rung(work, element, to));
+            double to = Math.round(section.thicknessMm() * share * 100) / 100.0;
+            if (to < without.toMm()) {
+                rungs.add(rung(StrandWork.of(piece.withWork(flattened(piece, one, element, to, with)), one), element));
+            }
         }
         double amber = one.wire().amberStrain();
         return new Thinning(
-                most,
+                without.toMm(),
                 List.copyOf(rungs),
                 rungs.stream()
                         .filter(r -> wants > 0 && r.holdN().orElse(0) >= wants)
                         .mapToDouble(Rung::toMm)
                         .findFirst(),
                 rungs.stream()
-                        .filter(r -> r.strain() >= amber)
+                        .filter(r -> one.wire().redStrain() - r.strainLeft() >= amber)
                         .mapToDouble(Rung::toMm)
                         .findFirst());
     }
 
-    private static Rung rung(StrandWork work, String element, double to) {
+    private static Rung rung(StrandWork work, String element) {
         Reading reading = work.reading(element);
         Run run = work.finished().of(element).get(0);
         return new Rung(
-                to,
+                run.section().thicknessMm(),
                 run.section().widthMm(),
                 run.growth(),
                 reading.strain(),
                 reading.strainLeft(),
                 reading.temperNow(),
                 work.finished().insideMm(element),
-                reading.hold().map(h -> OptionalDouble.of(h.holdsN())).orElse(OptionalDouble.empty()));
+                reading.standsN());
     }
 
     private static boolean isAlone(Work work, Strand strand, String element) {

@@ -3,12 +3,11 @@ package org.etui.core.rule;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import org.etui.core.mechanics.Bow;
+import org.etui.core.mechanics.Bearing;
 import org.etui.core.mechanics.Hold;
 import org.etui.core.mechanics.Load;
-import org.etui.core.piece.Purpose;
 
-/** A hook, loop or bow that opens under the load that its purpose wants (loads are estimates). */
+/** A hook, loop, eye or bow that gives under the load that its purpose wants (loads are estimates). */
 final class HoldsTooLittle implements Rule {
     private static final String NAME = "holds-too-little";
 
@@ -26,29 +25,67 @@ final class HoldsTooLittle implements Rule {
     }
 
     private static Optional<Advice> look(Spot spot) {
-        Purpose purpose = spot.bench().piece().purpose();
-        double wants = purpose.wantsN() / spot.work().strand().sharing();
-        double holds = spot.reading().hold().map(Hold::holdsN).orElse(wants);
+        double wants =
+                spot.bench().piece().purpose().wantsN() / spot.work().strand().sharing();
+        double holds = spot.reading().standsN().orElse(wants);
         if (holds >= wants) {
             return Optional.empty();
         }
-        Optional<Strengthen.Way> way = new Strengthen(spot, NAME, Bow.Limit.HOLDS, wants).first();
-        boolean squeezed = spot.reading().isSqueezed();
+        Optional<Strengthen.Way> way = new Strengthen(spot, NAME, Bearing.Limit.HOLDS, wants).first();
+        Bearing.Fails fails = spot.reading().hold().orElseThrow().fails();
         return spot.says(
                 holds < FAILS * wants ? Advice.Severity.STOP : Advice.Severity.MIND,
                 NAME,
                 String.format(
                         Locale.ROOT,
-                        squeezed
-                                ? "The %s stands a squeeze of %s; an ear wire wants %s."
-                                : "The %s holds %s; a " + purpose.inWords() + " wants %s.",
+                        says(spot, fails),
                         spot.element().label(),
                         Load.inWords(holds),
                         Load.inWords(wants)),
-                "That load leaves " + spot.say(0.2, 1)
-                        + " of opening: the fibres of the bend as a curved beam (estimate, good to about" + " ±10 %).",
-                way.map(Strengthen.Way::instead)
-                        .orElse("Make it smaller, of thicker or harder wire; hammering alone does not do."),
+                String.format(
+                        Locale.ROOT,
+                        because(spot, fails) + " (estimate, good to about ±%.0f %%).",
+                        100 * Hold.HOLDS_BAND),
+                way.map(Strengthen.Way::instead).orElse(instead(fails)),
                 way.map(w -> w.fix().patches()));
+    }
+
+    private static String says(Spot spot, Bearing.Fails fails) {
+        if (spot.reading().isSqueezed()) {
+            return "The %s stands a squeeze of %s; an ear wire wants %s.";
+        }
+        return switch (fails) {
+            case OPENS, YIELDS -> "The %s holds %s; a " + purpose(spot) + " wants %s.";
+            case SLIPS -> "The turns that close the %s slip at %s; a " + purpose(spot) + " wants %s.";
+            case BREAKS -> "The wire of the %s breaks at %s; a " + purpose(spot) + " wants %s.";
+        };
+    }
+
+    private static String purpose(Spot spot) {
+        return spot.bench().piece().purpose().inWords();
+    }
+
+    private static String because(Spot spot, Bearing.Fails fails) {
+        if (spot.reading().isSqueezed()) {
+            return "That squeeze, " + spot.say(5, 0)
+                    + " beyond the bow, begins to shut it for good: there the back is bent again as hard as on the tool";
+        }
+        return switch (fails) {
+            case OPENS ->
+                "That load leaves " + spot.say(0.2, 1) + " of opening: the fibres of the bend as a curved beam";
+            case YIELDS ->
+                "That load draws the closed eye out by " + spot.say(0.2, 1)
+                        + " for good: the fibres of a ring, closed at its end";
+            case SLIPS -> "Each turn holds by its own stiffness and by friction on what it is wound on";
+            case BREAKS -> "The straight wire necks at its tensile strength (Considère)";
+        };
+    }
+
+    private static String instead(Bearing.Fails fails) {
+        return switch (fails) {
+            case OPENS, YIELDS -> "Make it smaller, of thicker or harder wire; hammering alone does not do.";
+            case SLIPS -> "Give the wrap a turn more.";
+            case BREAKS -> "Take thicker or harder wire.";
+        };
     }
 }

@@ -14,6 +14,7 @@ public final class Rules {
             new HammeredCrossing(),
             new NextToBead(),
             new UsedUp(),
+            new FlattenedFar(),
             new SpringWireSnaps(),
             new HoldsTooLittle(),
             new LeftSoft(),

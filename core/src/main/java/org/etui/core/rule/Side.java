@@ -32,9 +32,6 @@ record Side(
         Optional<String> elementPath,
         Optional<String> sizePath) {
 
-    /** The wire of a bought ring as a share of its outside (engineering estimate). */
-    private static final double RING_WIRE = 0.2;
-
     /** The side that an address names; empty for parts that nothing hangs in. */
     static Optional<Side> of(Piece piece, List<StrandWork> strands, String address) {
         Optional<Part> part =
@@ -54,7 +51,7 @@ record Side(
     }
 
     private static Side ofFinding(Part part) {
-        double wire = RING_WIRE * part.sizeMm();
+        double wire = Piece.RING_WIRE * part.sizeMm();
         return new Side(
                 part.label(),
                 OptionalDouble.of(part.sizeMm() - 2 * wire),

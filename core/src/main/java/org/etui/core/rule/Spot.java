@@ -69,6 +69,12 @@ record Spot(Bench bench, int strand, int at) {
         return work().operations().stream().anyMatch(this::strikes);
     }
 
+    /** Whether work makes it thinner. */
+    boolean isThinned() {
+        return work().operations().stream()
+                .anyMatch(o -> o.thinsToMm().isPresent() && o.touches(element().id()));
+    }
+
     boolean strikes(Operation operation) {
         return operation.isStruck() && operation.touches(element().id());
     }

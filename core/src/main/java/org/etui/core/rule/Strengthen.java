@@ -14,8 +14,9 @@ import org.etui.core.act.With;
 import org.etui.core.check.Word;
 import org.etui.core.measure.Gauge;
 import org.etui.core.measure.GaugeSystem;
+import org.etui.core.mechanics.Bearing;
 import org.etui.core.mechanics.Bending;
-import org.etui.core.mechanics.Bow;
+import org.etui.core.mechanics.Face;
 import org.etui.core.mechanics.Fibres;
 import org.etui.core.mechanics.Flattening;
 import org.etui.core.mechanics.FormedBy;
@@ -29,6 +30,7 @@ import org.etui.core.section.Round;
 import org.etui.core.section.Section;
 import org.etui.core.tool.ToolKind;
 import org.etui.core.wire.Wire;
+import org.etui.core.work.Pulled;
 
 /**
  * Looks for a way to make a bend hold more, tried on its own fibres: first what the tools owned can do (mallet, hammer), then
@@ -39,7 +41,7 @@ import org.etui.core.wire.Wire;
  * @param limit how far the load may go
  * @param wantsN what it should be, N
  */
-record Strengthen(Spot spot, String rule, Bow.Limit limit, double wantsN) {
+record Strengthen(Spot spot, String rule, Bearing.Limit limit, double wantsN) {
     /** Loads are estimates: a way out has to reach this much more. */
     private static final double MARGIN = 1.05;
 
@@ -83,15 +85,11 @@ record Strengthen(Spot spot, String rule, Bow.Limit limit, double wantsN) {
     }
 
     private boolean reaches(Fibres fibres, Section section) {
-        double radius = 1 / fibres.curvaturePerMm();
-        double sweep = Math.min(run().now().turnRad(), 2 * Math.PI);
-        if (radius <= section.insideFibreMm()) {
-            return false;
-        }
-        Bow bow = spot.reading().isSqueezed()
-                ? Bow.ofEarWire(fibres, section, radius, sweep)
-                : Bow.ofHook(fibres, section, radius, sweep);
-        return bow.carries(limit, MARGIN * wantsN);
+        Pulled pulled = new Pulled(
+                spot.bench().piece(), spot.work().strand(), spot.work().finished(), spot.element(), run());
+        return pulled.bearing(fibres, section, 1 / fibres.curvaturePerMm())
+                .filter(bearing -> bearing.carries(limit, MARGIN * wantsN))
+                .isPresent();
     }
 
     private boolean opens() {
@@ -103,9 +101,9 @@ record Strengthen(Spot spot, String rule, Bow.Limit limit, double wantsN) {
                 || spot.bench().box().has(ToolKind.RAWHIDE_MALLET);
         Fibres now = run().cells().get(0).fibres();
         for (int passes : PASSES) {
-            double added = Hardening.MALLET.strain(passes);
-            boolean stands = now.addedStrain() + added < spot.wire().amberStrain();
-            if (owned && stands && !opens() && reaches(now.hardened(added), run().section())) {
+            Fibres tapped = Hardening.MALLET.after(now, passes, run().section().thicknessMm());
+            boolean stands = tapped.addedStrain() < spot.wire().amberStrain();
+            if (owned && stands && !opens() && reaches(tapped, run().section())) {
                 With with = spot.bench().box().has(ToolKind.NYLON_MALLET) ? With.NYLON_MALLET : With.RAWHIDE_MALLET;
                 Work tap = Work.of(freeId("mallet"), strand(), on(), new Act.Mallet(passes, with));
                 return Optional.of(worked("Tap it on the block with the mallet, " + passes + " passes.", tap));
@@ -122,15 +120,14 @@ record Strengthen(Spot spot, String rule, Bow.Limit limit, double wantsN) {
         }
         Run run = run();
         double bought = wire.diameterMm();
-        double before = run.section().thicknessMm();
-        double gone = before < bought ? Flattening.of(bought, before).strain() : 0;
+        double before = run.section().acrossMm();
         Fibres now = run.cells().get(0).fibres();
+        Face face = hammer() == With.DOMED_HAMMER ? Face.DOMED : Face.BROAD;
         for (double share = 0.95; share > 0.49; share -= 0.05) {
             double to = Math.round(bought * share * 20) / 20.0;
             if (to < before - 0.02 && to > bought * 0.45) {
-                Flattening flat = Flattening.of(bought, to);
-                double added = Math.max(0, flat.strain() - gone);
-                Fibres after = now.worked(flat.section(), added, flat.growth() / run.growth());
+                Flattening flat = Flattening.further(run.section(), wire, to, face, false);
+                Fibres after = now.worked(flat.section(), flat.strain(), flat.growth());
                 if (after.addedStrain() < spot.wire().amberStrain() && reaches(after, flat.section())) {
                     Work flatten = Work.of(freeId("flatten"), strand(), on(), new Act.Flatten(to, hammer()));
                     return Optional.of(worked("Flatten it to " + spot.say(to, 2) + ".", flatten));

@@ -1,7 +1,7 @@
 package org.etui.core.rule;
 
 import java.util.stream.Stream;
-import org.etui.core.mechanics.Bow;
+import org.etui.core.mechanics.Bearing;
 import org.etui.core.piece.Piece;
 
 /**
@@ -22,7 +22,7 @@ public record Stronger(String instead, Piece piece, boolean byOwnTools) {
      */
     public static Stream<Stronger> ways(Bench bench, int strand, int element, double wantsN) {
         Spot spot = new Spot(bench, strand, element);
-        return new Strengthen(spot, "holds-too-little", Bow.Limit.HOLDS, wantsN)
+        return new Strengthen(spot, "holds-too-little", Bearing.Limit.HOLDS, wantsN)
                 .all()
                 .map(way ->
                         new Stronger(way.instead(), way.fix().after(), way.needs() == Strengthen.Needs.TOOLS_OWNED));

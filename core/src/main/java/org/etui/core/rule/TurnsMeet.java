@@ -33,8 +33,7 @@ final class TurnsMeet implements Rule {
                             NAME,
                             "The turns of the " + spiral.label() + " spread by " + spot.say(lack, 2)
                                     + " more than there is room.",
-                            "Flattened wire is wider than the spiral grows (width after Kazeminezhad and Karimi Taheri;"
-                                    + " estimate).",
+                            "Flattened wire gets wider by more than the spiral grows (estimate, fitted to finite elements).",
                             "Leave a gap of " + spot.say(gap, 1) + " between the turns.",
                             Optional.of(List.of(Advice.Patch.replace(spot.field("gapMm"), gap))));
                 }

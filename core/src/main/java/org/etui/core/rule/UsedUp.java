@@ -22,7 +22,7 @@ final class UsedUp implements Rule {
     }
 
     private static Optional<Advice> look(Spot spot) {
-        double strain = spot.reading().strain();
+        double strain = spot.reading().strainUsed();
         double amber = spot.wire().amberStrain();
         double red = spot.wire().redStrain();
         if (strain <= amber || spot.wire().metal() == Metal.MUSIC_WIRE) {
@@ -39,13 +39,17 @@ final class UsedUp implements Rule {
                         strain),
                 String.format(
                         Locale.ROOT,
-                        "%s bought %s stands about %.2f, minded from %.2f (estimate); it is reckoned since purchase.",
+                        "%s bought %s stands about %.2f, little is left from %.2f (estimates); it counts from purchase.",
                         spot.wire().metal().title(),
                         Word.plain(spot.wire().temper()),
                         red,
                         amber),
-                spot.wire().temper() == Temper.DEAD_SOFT
-                        ? "Bend it wider, or hammer it less."
-                        : "Take a softer temper, bend it wider, or hammer it less.");
+                instead(spot));
+    }
+
+    private static String instead(Spot spot) {
+        String softer = spot.wire().temper() == Temper.DEAD_SOFT ? "" : "take a softer temper, ";
+        String less = spot.isStruck() ? softer + "bend it wider, or hammer it less." : softer + "bend it wider.";
+        return Character.toUpperCase(less.charAt(0)) + less.substring(1);
     }
 }

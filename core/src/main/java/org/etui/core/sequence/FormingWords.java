@@ -97,10 +97,14 @@ record FormingWords(LengthFormat format, School school) {
 
         @Override
         public String twist(Twist twist) {
+            double further = Math.round(10 * twist.turns() * overbend) / 10.0;
+            String on = " on " + format.write(twist.lengthMm(), Rounding.NEAREST);
             return (twist.isAlone()
                             ? "Hold both ends flat in the jaws and turn "
                             : "Lay it beside the " + twist.with().replace('-', ' ') + ", hold both ends and turn ")
-                    + turns(twist.turns()) + " on " + format.write(twist.lengthMm(), Rounding.NEAREST) + ".";
+                    + (further > twist.turns()
+                            ? turns(further) + on + "; let go it keeps " + plain(twist.turns()) + "."
+                            : turns(twist.turns()) + on + ".");
         }
 
         @Override

@@ -22,6 +22,7 @@ import org.etui.core.work.StrandWork;
  * @param box the tools owned
  */
 record WorkWords(LengthFormat format, Toolbox box) {
+    private static final double PASS = 0.03;
     private static final String EARS = "Wear glasses and hearing protection; fingers stay on the handle.";
 
     /** The step of the maker's own act. */
@@ -73,23 +74,46 @@ record WorkWords(LengthFormat format, Toolbox box) {
         }
 
         private Draft hammered(Act.Flatten flatten) {
-            return thinned("Flatten", flatten.toMm(), WorkWords.this.tool(flatten.with()) + ", bench block")
-                    .text("Light taps from the middle outward; turn it over after each pass, so that it does not bow.");
+            return thinned("Flatten", "", flatten.toMm(), WorkWords.this.tool(flatten.with()) + ", bench block")
+                    .text("Light taps from the middle outward, " + passes(flatten.toMm())
+                            + "; turn it over after each pass, so that it does not bow.");
+        }
+
+        @Override
+        public Draft roundMandrel(Act.RoundMandrel round) {
+            return thinned(
+                            "Hammer",
+                            " round the mandrel",
+                            round.toMm(),
+                            WorkWords.this.tool(With.DOMED_HAMMER) + ", mandrel")
+                    .text("Put it on the mandrel and strike it all round, blow beside blow, " + passes(round.toMm())
+                            + "; turn it end for end after each pass, since the mandrel tapers.");
+        }
+
+        /** A pass takes about 3 % of the thickness (engineering estimate). */
+        private String passes(double toMm) {
+            double from = work.states().get(state - 1).workpiece().runs().stream()
+                    .filter(operation::touches)
+                    .mapToDouble(r -> r.section().thicknessMm())
+                    .max()
+                    .orElse(toMm);
+            return "about " + times((int) Math.max(1, Math.round(Math.log(from / toMm) / -Math.log(1 - PASS))))
+                    + " over";
         }
 
         private Draft pressed(double toMm) {
-            return thinned("Press", toMm, "ring dies, heavy hammer")
+            return thinned("Press", "", toMm, "ring dies, heavy hammer")
                     .text("Lay it between the dies, legs outside; blows opposite in pairs round the die, at least two"
                             + " rounds.");
         }
 
-        private Draft thinned(String verb, double toMm, String tool) {
+        private Draft thinned(String verb, String how, double toMm, String tool) {
             double width = work.states().get(state).workpiece().runs().stream()
                     .filter(operation::touches)
                     .mapToDouble(r -> r.section().widthMm())
                     .max()
                     .orElse(0);
-            String title = title(verb, work, operation) + " to " + hundredths(toMm);
+            String title = title(verb, work, operation) + how + " to " + hundredths(toMm);
             return WorkWords.this
                     .draft(work, operation, title, tool)
                     .shows(Step.Shows.STATES)
@@ -302,6 +326,11 @@ record WorkWords(LengthFormat format, Toolbox box) {
         @Override
         public Draft press(Act.Press press) {
             return struck(press);
+        }
+
+        @Override
+        public Draft roundMandrel(Act.RoundMandrel roundMandrel) {
+            return struck(roundMandrel);
         }
     }
 

@@ -130,8 +130,8 @@ public record Springback(
     private static OptionalDouble freeOf(Wire wire, Material material, Bending bending, double share) {
         Flow flow = material.flow();
         Flow other = new Flow(flow.startMpa() * share, flow.fullMpa() * share, flow.strainScale());
-        Material scattered =
-                new Material(material.modulusMpa(), other, material.boughtStrain(), material.kinematicShare());
+        Material scattered = new Material(
+                material.modulusMpa(), other, material.boughtStrain(), material.slowShare(), material.fastShare());
         Fibres straight = Fibres.of(scattered, wire.section());
         return insideMm(
                 wire,

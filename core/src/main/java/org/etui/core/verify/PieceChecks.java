@@ -28,13 +28,11 @@ import org.etui.core.element.Spiral;
 import org.etui.core.element.Straight;
 import org.etui.core.element.Twist;
 import org.etui.core.element.Wrap;
-import org.etui.core.mechanics.Flattening;
 import org.etui.core.piece.Part;
 import org.etui.core.piece.PartKind;
 import org.etui.core.piece.Piece;
 import org.etui.core.piece.Strand;
 import org.etui.core.piece.Work;
-import org.etui.core.section.HalfRound;
 import org.etui.core.section.WireSection;
 import org.hipparchus.exception.MathRuntimeException;
 import org.locationtech.jts.geom.Coordinate;
@@ -397,17 +395,8 @@ public final class PieceChecks {
 
     private void flattened(String path, double toMm, Strand strand) {
         WireSection wire = strand.wire().section();
-        double most = Flattening.mostMm(wire);
-        if (toMm >= most) {
-            bad(
-                    path,
-                    toMm,
-                    wire instanceof HalfRound
-                            ? String.format(
-                                    Locale.ROOT,
-                                    "must be below %.2f mm: half-round wire is reckoned from a flat strip of its area",
-                                    most)
-                            : "must be below the thickness of the wire, " + most + " mm");
+        if (toMm >= wire.thicknessMm()) {
+            bad(path, toMm, "must be below the thickness of the wire, " + wire.thicknessMm() + " mm");
         } else if (toMm < wire.thicknessMm() / 4) {
             bad(path, toMm, "must be at least a quarter of the wire's thickness, " + wire.thicknessMm() / 4 + " mm");
         }

@@ -254,6 +254,7 @@ record Expansion(Strand strand, Workpiece cut, List<Operation> operations, CutAl
     private static final class Order {
         private final List<Work> works;
         private final Strand strand;
+        private final Map<String, Double> hungMm = new HashMap<>();
         private final List<Operation> operations = new ArrayList<>();
 
         Order(Piece piece, Strand strand) {
@@ -261,6 +262,7 @@ record Expansion(Strand strand, Workpiece cut, List<Operation> operations, CutAl
             this.works = piece.work().stream()
                     .filter(w -> w.strand().isEmpty() || w.strand().equals(strand.id()))
                     .toList();
+            strand.elements().forEach(e -> hungMm.put(e.id(), piece.hungMm(strand.id(), e.id())));
         }
 
         List<Operation> operations() {
@@ -275,7 +277,8 @@ record Expansion(Strand strand, Workpiece cut, List<Operation> operations, CutAl
                                 element.id(),
                                 Set.of(element.id()),
                                 strand.elements(),
-                                new Act.Flatten(to, With.DOMED_HAMMER))));
+                                new Act.Flatten(to, With.DOMED_HAMMER),
+                                hungMm)));
                 addAfter(element.id());
             }
             addTrims("forming");
@@ -307,7 +310,7 @@ record Expansion(Strand strand, Workpiece cut, List<Operation> operations, CutAl
             if (!on.isEmpty() && on.stream().noneMatch(id -> strand.element(id).isPresent())) {
                 return Optional.empty();
             }
-            return work.act().operation(new Operation.Worked(work.id(), on, strand.elements(), work.act()));
+            return work.act().operation(new Operation.Worked(work.id(), on, strand.elements(), work.act(), hungMm));
         }
 
         private void addTrims(String moment) {

@@ -8,31 +8,35 @@ import org.etui.core.act.Opening;
 import org.etui.core.act.Run;
 import org.etui.core.act.Workpiece;
 import org.etui.core.element.Element;
-import org.etui.core.mechanics.Bow;
 import org.etui.core.mechanics.Fibres;
 import org.etui.core.mechanics.Hold;
 import org.etui.core.metal.TemperNow;
 import org.etui.core.piece.Piece;
 import org.etui.core.piece.Purpose;
+import org.etui.core.piece.Strand;
 
 /**
  * What the finished wire says of an element.
  *
  * @param element the element
  * @param strain plastic strain added since purchase, mean over the section, where it is greatest
+ * @param strainUsed how much of what the metal stands is used up there: that strain, but not what a curl or spiral is by its nature, and what
+ *     opening and closing wore
  * @param hardnessHv Vickers hardness there
  * @param temperNow the nearest temper there
  * @param strainLeft what the metal still stands there before it may crack, never negative
  * @param toolMomentNmm greatest moment that forming took, N·mm; 0 for what is not bent
  * @param toolInsideMm inside diameter on the tool, mm; empty where it is not wound on one
  * @param overbend how much further it is bent than it comes to, 1 or more
- * @param hold what it holds as a hook, or stands as the bow of an ear wire; empty where nothing pulls it open
- * @param isSqueezed whether that is the squeeze test of an ear wire
+ * @param hold what it holds as a hook, bow or eye; empty where nothing pulls at it
+ * @param isSqueezed whether it has to stand the squeeze of an ear wire instead
  * @param opensLeft how many times it can be opened and closed again; empty where it does not open
+ * @param springing how it springs
  */
 public record Reading(
         Element element,
         double strain,
+        double strainUsed,
         double hardnessHv,
         TemperNow temperNow,
         double strainLeft,
@@ -41,28 +45,31 @@ public record Reading(
         double overbend,
         Optional<Hold> hold,
         boolean isSqueezed,
-        OptionalDouble opensLeft) {
+        OptionalDouble opensLeft,
+        Springing springing) {
 
-    /** An arc that turns less holds nothing; a wider one is the body of a bangle or a ring (engineering estimates). */
-    private static final double LEAST_HOOK_RAD = Math.toRadians(120);
-
-    private static final double WIDEST_HOOK_MM = 25;
-
-    /** A loop that goes round further than this does not open under a pull (engineering estimate). */
-    private static final double MOST_OPENING_TURNS = 1.3;
-
-    static Reading of(Piece piece, Workpiece asFormed, Workpiece finished, Element element) {
+    static Reading of(Piece piece, Strand strand, Workpiece asFormed, Workpiece finished, Element element) {
         List<Run> runs = finished.of(element.id());
         List<Run> formed = asFormed.of(element.id());
         Fibres hardest = hardest(runs);
         double added = hardest.addedStrain();
-        double left = Math.max(0, finished.wire().redStrain() - added);
+        double red = finished.wire().redStrain();
+        double worn = runs.stream()
+                .flatMap(r -> r.cells().stream())
+                .mapToDouble(Cell::worn)
+                .max()
+                .orElse(0);
+        double inherent = element.handling().softWire() ? hardest(formed).addedStrain() : 0;
+        double used = Math.max(0, added - inherent) + worn * red;
+        double left = Math.max(0, red - used);
         Optional<Run> round = widest(runs);
+        Springing springing = Springing.of(finished.wire().metal(), element, round.orElse(runs.get(0)));
         return new Reading(
                 element,
                 added,
+                used,
                 hardest.material().flow().vickers(hardest.meanStrain()),
-                TemperNow.of(hardest.meanStrain()),
+                TemperNow.of(finished.wire().metal(), hardest.meanStrain()),
                 left,
                 formed.stream()
                         .flatMap(r -> r.cells().stream())
@@ -70,12 +77,37 @@ public record Reading(
                         .max()
                         .orElse(0),
                 toolInside(element, widest(formed)),
-                overbend(widest(formed)),
-                isThickest(piece, finished) ? round.flatMap(r -> hold(piece.purpose(), element, r)) : Optional.empty(),
+                springing.twistBackTurns().isPresent()
+                        ? 1 + springing.twistBackTurns().getAsDouble() / turned(element, runs)
+                        : overbend(widest(formed)),
+                isThickest(piece, finished)
+                        ? round.flatMap(r -> new Pulled(piece, strand, finished, element, r).hold())
+                        : Optional.empty(),
                 piece.purpose() == Purpose.EAR_WIRE && element.hanging().hook(),
                 element.hanging().opens() && round.isPresent()
-                        ? OptionalDouble.of(Opening.of(round.get()).times(left))
-                        : OptionalDouble.empty());
+                        ? OptionalDouble.of(
+                                red == 0
+                                        ? 0
+                                        : Opening.of(round.get(), piece.hungMm(strand.id(), element.id()))
+                                                        .times(red)
+                                                * left
+                                                / red)
+                        : OptionalDouble.empty(),
+                springing);
+    }
+
+    /** What it has to stand the load that its purpose wants: as an ear wire the squeeze that begins to close it, else a pull. */
+    public OptionalDouble standsN() {
+        if (hold.isEmpty()) {
+            return OptionalDouble.empty();
+        }
+        return isSqueezed ? hold.get().squeezeN() : OptionalDouble.of(hold.get().holdsN());
+    }
+
+    private static double turned(Element element, List<Run> runs) {
+        return element.handling().twistRadPerMm()
+                * runs.stream().mapToDouble(r -> r.now().lengthMm()).sum()
+                / (2 * Math.PI);
     }
 
     /** Finer wire that lashes or weaves the thickest one carries nothing. */
@@ -126,24 +158,5 @@ public record Reading(
                 .filter(c -> c.toolCurvaturePerMm() > 0)
                 .map(c -> Math.max(1, c.toolCurvaturePerMm() / c.fibres().curvaturePerMm()))
                 .orElse(1.0);
-    }
-
-    private static Optional<Hold> hold(Purpose purpose, Element element, Run run) {
-        double turn = run.now().turnRad();
-        double radius = run.now().lengthMm() / turn;
-        boolean hook = element.hanging().hook()
-                && turn >= LEAST_HOOK_RAD
-                && 2 * radius - run.section().inPlaneMm() <= WIDEST_HOOK_MM;
-        boolean loop =
-                element.hanging().eye() && element.hanging().turns() <= MOST_OPENING_TURNS && turn >= LEAST_HOOK_RAD;
-        if (!hook && !loop || radius <= run.section().insideFibreMm()) {
-            return Optional.empty();
-        }
-        Fibres fibres = run.cells().get(0).fibres();
-        double sweep = Math.min(turn, 2 * Math.PI);
-        Bow bow = hook && purpose == Purpose.EAR_WIRE
-                ? Bow.ofEarWire(fibres, run.section(), radius, sweep)
-                : Bow.ofHook(fibres, run.section(), radius, sweep);
-        return Optional.of(bow.hold());
     }
 }

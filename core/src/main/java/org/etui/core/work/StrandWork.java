@@ -193,6 +193,7 @@ public record StrandWork(
         return strand.elements().stream()
                 .map(e -> Reading.of(
                         piece,
+                        strand,
                         formed.getOrDefault(e.id(), cut),
                         finished.of(e.id()).isEmpty() ? cut : finished,
                         e))

@@ -11,7 +11,7 @@ import org.etui.core.section.Flat;
 import org.etui.core.section.HalfRound;
 import org.etui.core.section.Round;
 import org.etui.core.section.Section;
-import org.etui.core.section.Stadium;
+import org.etui.core.section.Slab;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -40,7 +40,7 @@ class CurvedBeamTest {
     /** Quadrature over the chords of a stadium as good as round agrees with the closed form of the round section. */
     @Test
     void quadrature_agreesWithTheClosedForm() {
-        assertThat(CurvedBeam.factor(new Stadium(2 + 1e-9, 2), 3))
+        assertThat(CurvedBeam.factor(Slab.stadium(2 + 1e-9, 2), 3))
                 .isCloseTo(CurvedBeam.factor(Round.of(2), 3), within(2e-4));
     }
 
@@ -48,7 +48,7 @@ class CurvedBeamTest {
     @Test
     void factor_tendsToOne_andGrowsWithSharpness() {
         for (Section section :
-                new Section[] {Round.of(1), new Stadium(1.4, 0.8), new HalfRound(2, 1, Optional.empty())}) {
+                new Section[] {Round.of(1), Slab.stadium(1.4, 0.8), new HalfRound(2, 1, Optional.empty())}) {
             double mild = CurvedBeam.factor(section, 300 * section.insideFibreMm());
             double sharp = CurvedBeam.factor(section, 1.5 * section.insideFibreMm());
 
@@ -64,7 +64,7 @@ class CurvedBeamTest {
      */
     @Test
     void insideStressOfAHook_agreesWithFiniteElements() {
-        Fibres wire = Fibres.of(new Material(117_000, Metal.COPPER.flow().orElseThrow(), 0, 0), Round.of(1.25));
+        Fibres wire = Fibres.of(new Material(117_000, Metal.COPPER.flow().orElseThrow(), 0, 0, 0), Round.of(1.25));
 
         assertThat(Bow.ofHook(wire, Round.of(1.25), 4.125, Math.PI).hold().insideMpaPerN())
                 .isCloseTo(25.75, Percentage.withPercentage(5));

@@ -14,8 +14,8 @@ import org.etui.core.section.Flat;
 import org.etui.core.section.HalfRound;
 import org.etui.core.section.Round;
 import org.etui.core.section.Section;
+import org.etui.core.section.Slab;
 import org.etui.core.section.Square;
-import org.etui.core.section.Stadium;
 import org.etui.core.tool.Springback;
 import org.etui.core.wire.Wire;
 import org.hipparchus.analysis.integration.IterativeLegendreGaussIntegrator;
@@ -31,11 +31,11 @@ class FibresTest {
     private static final double MODULUS = 117_000;
 
     private static Material perfectlyPlastic() {
-        return new Material(MODULUS, new Flow(YIELD * (1 - 1e-12), YIELD, 1), 0, 0);
+        return new Material(MODULUS, new Flow(YIELD * (1 - 1e-12), YIELD, 1), 0, 0, 0);
     }
 
     private static Material isotropicCopper() {
-        return new Material(MODULUS, Metal.COPPER.flow().orElseThrow(), 0, 0);
+        return new Material(MODULUS, Metal.COPPER.flow().orElseThrow(), 0, 0, 0);
     }
 
     private static Fibres copper(double diameterMm, Temper temper) {
@@ -89,7 +89,7 @@ class FibresTest {
             Round.of(1.2),
             new Square(1.1, Optional.empty()),
             new Flat(2, 0.8, Optional.empty()),
-            new Stadium(1.5, 0.9),
+            Slab.stadium(1.5, 0.9),
             new HalfRound(2, 1, Optional.empty())
         }) {
             Fibres fibres = Fibres.of(perfectlyPlastic(), section);
@@ -224,19 +224,24 @@ class FibresTest {
         assertThat(after.holdsN()).isGreaterThan(2 * before.holdsN());
     }
 
-    /** The band of a held load: reckoned with metal a tenth softer and harder it comes to the same within 3 %. */
-    @Test
-    void band_isThatOfSofterAndHarderMetal() {
-        Hold middle = hookOf(1);
+    /**
+     * What the bands say: soft copper yields at 50 to 100 MPa from spool to spool (handbooks, from memory), and the back stress is known to about a
+     * half. Each alone, and both together, stay within them.
+     */
+    @ParameterizedTest
+    @CsvSource({"50, 0.3", "100, 0.3", "80, 0.15", "80, 0.45", "55, 0.2", "100, 0.4"})
+    void bands_coverSpoolsAndBackStress(double yieldMpa, double slowShare) {
+        Hold middle = hookOf(80, Material.SLOW_SHARE);
+        Hold other = hookOf(yieldMpa, slowShare);
 
-        assertThat(hookOf(0.9).holdsN()).isCloseTo(middle.holdsFromN(), Percentage.withPercentage(3));
-        assertThat(hookOf(1.1).holdsN()).isCloseTo(middle.holdsToN(), Percentage.withPercentage(3));
+        assertThat(other.holdsN()).isBetween(middle.holdsFromN(), middle.holdsToN());
+        assertThat(other.startsToGiveN()).isBetween(middle.startsFromN(), middle.startsToN());
     }
 
-    private static Hold hookOf(double share) {
+    private static Hold hookOf(double yieldMpa, double slowShare) {
         Flow flow = Metal.COPPER.flow().orElseThrow();
-        Flow scattered = new Flow(flow.startMpa() * share, flow.fullMpa() * share, flow.strainScale());
-        Material material = new Material(MODULUS, scattered, 0, Material.KINEMATIC_SHARE);
+        Flow scattered = new Flow(yieldMpa, flow.fullMpa(), flow.strainScale());
+        Material material = new Material(MODULUS, scattered, 0, slowShare, Material.FAST_SHARE);
         Fibres bend =
                 Bending.toFree(Fibres.of(material, Round.of(1.25)), 2 / 8.25).after();
         return Bow.ofHook(bend, Round.of(1.25), 4.125, Math.PI).hold();

@@ -97,8 +97,9 @@ class PairMendTest {
         Piece ring = Examples.piece(Examples.copper(1), Loop.of("ring", 10, Turn.LEFT), Straight.of("tail", 20));
         PairMend.Step tap =
                 mend(ring, measures(12, 30, 1), measures(12.6, 30, 0.8)).steps().get(0);
-        double width = 1.02 * Math.pow(1 / 0.8, 0.45);
-        double growth = Math.PI / 4 / ((width - 0.8) * 0.8 + Math.PI * 0.64 / 4);
+        double x = Math.log(1 / 0.8);
+        double width = Math.exp(0.495 * x * x / (x + 0.058));
+        double growth = Math.exp(0.46 * x * x / (x + 0.44));
 
         assertThat(tap.action()).isEqualTo(PairMend.Action.TAP);
         assertThat(tap.which()).isEqualTo(PairMend.Which.FIRST);

@@ -63,6 +63,42 @@ class MetalTest {
         assertThat(sterling.vickers(0)).isBetween(60 * 0.8, 76 * 1.2);
     }
 
+    /**
+     * Source: handbook values of drawn wire and sheet, from memory. 14 k yellow gold: hard 210 to 255 HV, spring 700 to 830 MPa. Aluminium 1100
+     * H14 (35 % drawn, half hard) 124 MPa and 35 HV, H18 (75 %, extra hard) 165 MPa and 45 HV. Brass spring wire, the core of gold-filled,
+     * 620 to 690 MPa.
+     */
+    @ParameterizedTest
+    @CsvSource({
+        "GOLD_14K, SPRING, 700, 830, 0",
+        "ALUMINIUM, HALF_HARD, 124, 124, 0.1",
+        "ALUMINIUM, EXTRA_HARD, 165, 165, 0.1",
+        "GOLD_FILLED, SPRING, 620, 690, 0"
+    })
+    void drawnStrength_isThatOfTheHandbook(Metal metal, TemperNow temper, double from, double to, double off) {
+        assertThat(metal.flow().orElseThrow().strengthMpa(temper.strain())).isBetween(from * (1 - off), to * (1 + off));
+    }
+
+    /** As above; {@link Flow#vickers} says by how much it may read high or low. */
+    @ParameterizedTest
+    @CsvSource({
+        "GOLD_14K, HARD, 210, 255, 0, 0",
+        "ALUMINIUM, HALF_HARD, 35, 35, 0, 0.17",
+        "ALUMINIUM, EXTRA_HARD, 45, 45, 0, 0.17",
+        "STERLING_SILVER, DEAD_SOFT, 60, 76, 0.25, 0"
+    })
+    void vickers_readsNoFurtherOffThanItSays(
+            Metal metal, TemperNow temper, double from, double to, double low, double high) {
+        assertThat(metal.flow().orElseThrow().vickers(temper.strain())).isBetween(from * (1 - low), to * (1 + high));
+    }
+
+    /** Music wire comes drawn to its strength: it reads spring whatever was done to it. */
+    @Test
+    void musicWire_readsSpring() {
+        assertThat(TemperNow.of(Metal.MUSIC_WIRE, 0)).isEqualTo(TemperNow.SPRING);
+        assertThat(TemperNow.of(Metal.COPPER, 0)).isEqualTo(TemperNow.DEAD_SOFT);
+    }
+
     /** Source: Shigley's constants for A228; 1 mm wire is 2211 MPa by definition, thicker wire weaker. */
     @Test
     void musicWire_isStrongerTheThinnerItIs() {

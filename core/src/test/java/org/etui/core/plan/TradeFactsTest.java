@@ -40,7 +40,8 @@ class TradeFactsTest {
                 .findFirst()
                 .orElseThrow();
 
-        assertThat(body.formed().finished().orElseThrow().insideMm() * Math.PI).isCloseTo(insideMm, within(1e-6));
+        assertThat(body.formed().finished().orElseThrow().insideMm().orElseThrow() * Math.PI)
+                .isCloseTo(insideMm, within(1e-6));
     }
 
     @Test
@@ -55,7 +56,8 @@ class TradeFactsTest {
                 .formed()
                 .finished()
                 .orElseThrow()
-                .insideMm();
+                .insideMm()
+                .orElseThrow();
         assertThat(inside * Math.PI).isCloseTo(190, within(1e-6));
     }
 

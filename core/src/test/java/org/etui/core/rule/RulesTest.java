@@ -246,11 +246,15 @@ class RulesTest {
                 Arguments.of(
                         "left-soft",
                         hook(closure, soft, 6),
-                        hook(closure, soft, 6).withWork(List.of(tap("bend", 12)))),
+                        hook(closure, soft, 6).withWork(List.of(Examples.flatten(1.0, "bend")))),
                 Arguments.of(
                         "used-up",
                         spiral(wire(Metal.BRASS, Temper.SPRING, 1), 0, 0.6),
                         spiral(wire(Metal.BRASS, Temper.DEAD_SOFT, 1), 0, 0)),
+                Arguments.of(
+                        "flattened-far",
+                        hook(Purpose.DECORATIVE, soft, 7).withWork(List.of(Examples.flatten(0.42, "bend"))),
+                        hook(Purpose.DECORATIVE, soft, 7).withWork(List.of(Examples.flatten(0.5, "bend")))),
                 Arguments.of(
                         "too-stiff",
                         hook(Purpose.DECORATIVE, wire(Metal.BRASS, Temper.HARD, 4), 10),
@@ -261,8 +265,8 @@ class RulesTest {
                         hook(Purpose.DECORATIVE, wire(Metal.MUSIC_WIRE, Temper.SPRING, 1), 2)),
                 Arguments.of(
                         "hard-to-open",
-                        hammered(wire(Metal.BRASS, Temper.HARD, 1), "eye"),
-                        hammered(wire(Metal.COPPER, Temper.DEAD_SOFT, 1), "bend")),
+                        Examples.piece(wire(Metal.BRASS, Temper.SPRING, 1), Loop.thatOpens("eye", 1, Turn.LEFT)),
+                        Examples.piece(wire(Metal.BRASS, Temper.SPRING, 1), Loop.thatOpens("eye", 3, Turn.LEFT))),
                 Arguments.of(
                         "lightly-only",
                         hook(Purpose.DECORATIVE, wire(Metal.GOLD_FILLED, Temper.DEAD_SOFT, 1), 8)

@@ -21,7 +21,7 @@ class SectionTest {
     private static final double CLOSE = 1e-6;
 
     static Stream<Arguments> sections() {
-        Stadium stadium = new Stadium(2.0, 0.8);
+        Slab stadium = Slab.stadium(2.0, 0.8);
         return Stream.of(
                 Arguments.of(Round.of(1.3), -0.65, 0.65, (DoubleUnaryOperator)
                         y -> 2 * Math.sqrt(Math.max(0, 0.4225 - y * y))),

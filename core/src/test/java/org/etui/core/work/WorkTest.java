@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
@@ -81,7 +82,7 @@ class WorkTest {
 
     /** Independent operations commute: flattening two different elements in either order gives the same wire. */
     private static Operation flatten(String id, Set<String> on, double toMm) {
-        return new Operation.Worked(id, on, List.of(), new Act.Flatten(toMm, With.FLAT_HAMMER));
+        return new Operation.Worked(id, on, List.of(), new Act.Flatten(toMm, With.FLAT_HAMMER), Map.of());
     }
 
     @Test

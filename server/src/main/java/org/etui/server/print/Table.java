@@ -78,7 +78,11 @@ public enum Table {
                                     .filter(t -> t.insideMm() > 0)
                                     .map(t -> mm(t.insideMm()))
                                     .orElse(""),
-                            e.formed().finished().map(f -> mm(f.insideMm())).orElse(""),
+                            e.formed()
+                                    .finished()
+                                    .filter(f -> f.insideMm().isPresent())
+                                    .map(f -> mm(f.insideMm().getAsDouble()))
+                                    .orElse(""),
                             e.formed().finished().map(f -> mm(f.outsideMm())).orElse(""),
                             String.format(Locale.ROOT, "%.4f", e.worked().strain()),
                             String.format(Locale.ROOT, "%.1f", e.worked().hardnessHv()));

@@ -185,7 +185,8 @@ class ContractTest {
                         "trim",
                         "pierce",
                         "dimple",
-                        "press");
+                        "press",
+                        "round-mandrel");
         assertThat(words("WireSection", "shape")).containsExactlyInAnyOrder("round", "half-round", "square", "flat");
         assertThat(values("/$defs/Wire/properties/metal/enum"))
                 .containsExactly(
