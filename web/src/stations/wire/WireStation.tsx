@@ -129,7 +129,7 @@ export function WireStation() {
             </ToggleButton>
           ))}
           <span className="apart field-legend">
-            <i className="line" /> parts what holds from what fails <i className="corner" /> mind{' '}
+            <i className="line" /> parts what holds from what fails <i className="edge" /> mind{' '}
             <i className="hatch" /> stop
           </span>
         </div>

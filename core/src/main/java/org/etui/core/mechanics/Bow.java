@@ -33,9 +33,16 @@ public final class Bow implements Bearing {
     /** How much more flat wire loses, as a power of its thickness over its width: 0.33 in all for 1.6 times as wide (engineering estimate). */
     private static final double SIDEWAYS_POWER = 1.2;
 
-    private static final int HALF = 16;
+    /** By how much the arms of the bend as it lies may change what it holds on those at rest. */
+    private static final double NEAR = 1.2;
+
+    private static final int HALF = 10;
+
+    /** Below this the first terms of sine and cosine do, to better than 10⁻⁶. */
+    private static final double SMALL_RAD = 0.15;
+
     private static final int EVALUATIONS = 200;
-    private static final int SETTLES = 30;
+    private static final int SETTLES = 12;
     private static final GaussIntegrator ALONG = new GaussIntegratorFactory().legendre(16, 0, 1);
 
     private final Fibres fibres;
@@ -143,8 +150,9 @@ public final class Bow implements Bearing {
         if (isSqueezed()) {
             return loadN <= squeezeN();
         }
-        double bendingN = loadN / share(limit);
-        return bendingN <= mostN() && staysMm(limit, bendingN) <= limit.staysMm();
+        boolean traced = limit == Limit.STARTS_TO_GIVE;
+        double bendingN = traced ? loadN / traceShare : loadN;
+        return bendingN <= mostN() && (traced ? atRestMm(bendingN) : staysMm(bendingN)) <= limit.staysMm();
     }
 
     /** What is known of moments reaches so far, N. */
@@ -152,20 +160,25 @@ public final class Bow implements Bearing {
         return opening.mostNmm() / mostArmMm();
     }
 
-    /** The greatest load within a limit, N. */
+    /** The greatest load within a limit, N: on the arms at rest, and from there on those of the bend as it then lies. */
     private double mostN(Limit limit) {
         double most = mostN();
-        UnivariateFunction over = n -> staysMm(limit, n) - limit.staysMm();
-        double bendingN = over.value(most) <= 0
-                ? most
-                : new BracketingNthOrderBrentSolver(1e-9, 1e-6, 1e-5 * limit.staysMm(), 5)
-                        .solve(EVALUATIONS, over, opening.firstNmm() / mostArmMm(), most);
-        return share(limit) * bendingN;
+        double atRest = most;
+        if (atRestMm(most) > limit.staysMm()) {
+            atRest = solved(n -> atRestMm(n) - limit.staysMm(), limit, opening.firstNmm() / mostArmMm(), most);
+        }
+        if (limit == Limit.STARTS_TO_GIVE) {
+            return traceShare * atRest;
+        }
+        double near = Math.min(most, NEAR * atRest);
+        UnivariateFunction over = n -> staysMm(n) - limit.staysMm();
+        double beyond = over.value(near) > 0 ? near : most;
+        return beyond == most && over.value(most) <= 0 ? most : solved(over, limit, atRest / NEAR, beyond);
     }
 
-    /** A trace begins at the inside of the back, where the stress is more than that of bending alone. */
-    private double share(Limit limit) {
-        return limit == Limit.STARTS_TO_GIVE ? traceShare : 1;
+    private static double solved(UnivariateFunction over, Limit limit, double from, double to) {
+        return new BracketingNthOrderBrentSolver(1e-9, 1e-6, 1e-4 * limit.staysMm(), 5)
+                .solve(EVALUATIONS, over, from, to);
     }
 
     /** Opening at the mouth, ∫ change of curvature × arm × R dθ over both halves, mm; by the change of curvature for an arm. */
@@ -200,15 +213,18 @@ public final class Bow implements Bearing {
                 after.outline(this));
     }
 
-    private double staysMm(Limit limit, double loadN) {
-        return limit == Limit.STARTS_TO_GIVE
-                ? opening(a -> opening.stays(loadN * a))
-                : 2 * (let(opening, 1, underLoad(opening, 1, loadN)).mouthMm - rest.mouthMm);
+    /** What stays of the opening under a load on the arms at rest, mm. */
+    private double atRestMm(double loadN) {
+        return opening(a -> opening.stays(loadN * a));
+    }
+
+    private double staysMm(double loadN) {
+        return 2 * (let(opening, 1, underLoad(opening, 1, loadN)).mouthMm - rest.mouthMm);
     }
 
     /** One half of the bend under a load, N, that opens it (way 1) or shuts it (-1) where its mouth then is: sought by the secant method. */
     private Half underLoad(MomentCurve curve, int way, double loadN) {
-        double precise = 1e-7 * radiusMm;
+        double precise = 1e-5 * radiusMm;
         double last = rest.reachMm;
         Half half = laid(curve, way, loadN, last);
         double missed = half.reachMm - last;
@@ -256,19 +272,26 @@ public final class Bow implements Bearing {
             this.moments = moments;
             double turn = bow.loadedRad / HALF;
             double step = bow.radiusMm * turn;
-            double heads = Math.PI / 2;
+            double right = 0;
+            double up = 1;
             for (int i = 0; i < HALF; i++) {
-                double halfway = x[i] + step / 2 * Math.cos(heads - turn / 4);
+                double halfway = x[i] + step / 2 * (right + up * turn / 4);
                 double turned = turn - step * unbent.perMm(i, halfway);
-                double chord = turned == 0 ? step : 2 * step / turned * Math.sin(turned / 2);
-                x[i + 1] = x[i] + chord * Math.cos(heads - turned / 2);
-                y[i + 1] = y[i] + chord * Math.sin(heads - turned / 2);
-                heads -= turned;
+                double half = turned / 2;
+                double cos = Math.abs(half) < SMALL_RAD ? 1 - half * half / 2 * (1 - half * half / 12) : Math.cos(half);
+                double sin = Math.abs(half) < SMALL_RAD ? half * (1 - half * half / 6) : Math.sin(half);
+                double chord = half == 0 ? step : step * sin / half;
+                double middleRight = right * cos + up * sin;
+                double middleUp = up * cos - right * sin;
+                x[i + 1] = x[i] + chord * middleRight;
+                y[i + 1] = y[i] + chord * middleUp;
+                right = middleRight * cos + middleUp * sin;
+                up = middleUp * cos - middleRight * sin;
             }
             double leg = bow.legMm + bow.radiusMm * Math.tan(Math.max(0, Math.PI / 2 - bow.loadedRad));
-            this.heading = heads;
-            this.reachMm = x[HALF] + leg * Math.cos(heads);
-            this.mouthMm = y[HALF] + leg * Math.sin(heads);
+            this.heading = Math.atan2(up, right);
+            this.reachMm = x[HALF] + leg * right;
+            this.mouthMm = y[HALF] + leg * up;
         }
 
         /** Both halves and their legs, the lower one first. */

@@ -21,7 +21,23 @@ public final class Eye implements Bearing {
 
     private static final int PLACES = 12;
     private static final int EVALUATIONS = 200;
+
+    /** The quarter turns by less than this beside what symmetry leaves it. */
+    private static final double TURNED_RAD = 1e-7;
+
     private static final GaussIntegrator ALONG = new GaussIntegratorFactory().legendre(PLACES, 0, Math.PI / 2);
+
+    /** Sine of the angle from the load at each place, and what the place counts for, rad. */
+    private static final double[] SIN = new double[PLACES];
+
+    private static final double[] WEIGHT = new double[PLACES];
+
+    static {
+        for (int i = 0; i < PLACES; i++) {
+            SIN[i] = Math.sin(ALONG.getPoint(i));
+            WEIGHT[i] = ALONG.getWeight(i);
+        }
+    }
 
     private final MomentCurve opening;
     private final MomentCurve closing;
@@ -101,7 +117,7 @@ public final class Eye implements Bearing {
         UnivariateFunction over = n -> new Ring(n).staysMm() - limit.staysMm();
         return over.value(most) <= 0
                 ? most
-                : new BracketingNthOrderBrentSolver(1e-9, 1e-6, 1e-5 * limit.staysMm(), 5)
+                : new BracketingNthOrderBrentSolver(1e-9, 1e-6, 1e-4 * limit.staysMm(), 5)
                         .solve(EVALUATIONS, over, 0, most);
     }
 
@@ -133,10 +149,9 @@ public final class Eye implements Bearing {
         Ring(double loadN) {
             this.loadN = loadN;
             if (loadN > 0) {
-                double least = -opening.mostNmm();
-                double most = loadN * radiusMm;
-                new BracketingNthOrderBrentSolver(1e-10, 1e-9 * most, 1e-9, 5)
-                        .solve(EVALUATIONS, this::turned, least, Math.max(most, closing.mostNmm()));
+                double most = loadN * radiusMm / 2;
+                new BracketingNthOrderBrentSolver(1e-10, 1e-9 * most, TURNED_RAD, 5)
+                        .solve(EVALUATIONS, this::turned, 0, most, most * 2 / Math.PI);
             }
         }
 
@@ -144,9 +159,9 @@ public final class Eye implements Bearing {
         private double turned(double atLoadNmm) {
             double sum = 0;
             for (int i = 0; i < PLACES; i++) {
-                double moment = atLoadNmm - loadN * radiusMm / 2 * Math.sin(ALONG.getPoint(i));
+                double moment = atLoadNmm - loadN * radiusMm / 2 * SIN[i];
                 bent[i] = moment > 0 ? closing.bends(moment) : -opening.bends(-moment);
-                sum += bent[i] * ALONG.getWeight(i) * radiusMm;
+                sum += bent[i] * WEIGHT[i] * radiusMm;
             }
             return sum;
         }
@@ -155,7 +170,7 @@ public final class Eye implements Bearing {
         double staysMm() {
             double sum = 0;
             for (int i = 0; i < PLACES; i++) {
-                sum -= 2 * radiusMm * radiusMm * Math.sin(ALONG.getPoint(i)) * bent[i] * ALONG.getWeight(i);
+                sum -= 2 * radiusMm * radiusMm * SIN[i] * bent[i] * WEIGHT[i];
             }
             return Math.max(0, sum - elasticMmPerN() * loadN);
         }
@@ -166,9 +181,8 @@ public final class Eye implements Bearing {
             double[] y = new double[PLACES + 1];
             double heading = 0;
             for (int i = 0; i < PLACES; i++) {
-                double elastic =
-                        loadN * radiusMm * (1 / Math.PI - Math.sin(ALONG.getPoint(i)) / 2) / opening.stiffnessNmm2();
-                double length = ALONG.getWeight(i) * radiusMm;
+                double elastic = loadN * radiusMm * (1 / Math.PI - SIN[i] / 2) / opening.stiffnessNmm2();
+                double length = WEIGHT[i] * radiusMm;
                 double turn = length * (1 / radiusMm + bent[i] - (letGo ? elastic : 0));
                 x[i + 1] = x[i] + length * Math.cos(heading + turn / 2);
                 y[i + 1] = y[i] - length * Math.sin(heading + turn / 2);

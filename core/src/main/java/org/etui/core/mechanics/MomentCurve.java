@@ -1,8 +1,6 @@
 package org.etui.core.mechanics;
 
 import java.util.Arrays;
-import org.hipparchus.analysis.interpolation.LinearInterpolator;
-import org.hipparchus.analysis.polynomials.PolynomialSplineFunction;
 import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
 
 /** Moment that bends a place further one way, from where it lies at rest, against the curvature that stays after unloading. */
@@ -10,7 +8,8 @@ final class MomentCurve {
     private static final int STEPS = 40;
     private static final int EVALUATIONS = 200;
 
-    private final PolynomialSplineFunction set;
+    private final double[] moments;
+    private final double[] sets;
 
     /** The greatest moment that is known to leave no set, N·mm. */
     private final double firstNmm;
@@ -19,7 +18,8 @@ final class MomentCurve {
     private final double stiffness;
 
     private MomentCurve(double[] moments, double[] sets, double stiffness) {
-        set = new LinearInterpolator().interpolate(moments, sets);
+        this.moments = moments;
+        this.sets = sets;
         int first = 0;
         while (first < sets.length - 1 && sets[first + 1] <= 0) {
             first++;
@@ -77,9 +77,26 @@ final class MomentCurve {
         return stays(momentNmm) + Math.min(momentNmm, mostNmm) / stiffness;
     }
 
-    /** How far it stays bent afterwards, 1/mm. */
+    /** How far it stays bent afterwards, 1/mm: between the moments that were tried, in a straight line. */
     double stays(double momentNmm) {
-        return momentNmm <= firstNmm ? 0 : set.value(Math.min(momentNmm, mostNmm));
+        if (momentNmm <= firstNmm) {
+            return 0;
+        }
+        int low = 0;
+        int high = moments.length - 1;
+        if (momentNmm >= moments[high]) {
+            return sets[high];
+        }
+        while (high - low > 1) {
+            int middle = (low + high) >>> 1;
+            if (moments[middle] > momentNmm) {
+                high = middle;
+            } else {
+                low = middle;
+            }
+        }
+        double share = (momentNmm - moments[low]) / (moments[high] - moments[low]);
+        return sets[low] + share * (sets[high] - sets[low]);
     }
 
     /** The moment that bends wire further the way that it was bent until a curvature stays, N·mm; sought by itself, without a curve. */

@@ -41,7 +41,7 @@ final class LeftSoft implements Rule {
                 NAME,
                 String.format(
                         Locale.ROOT,
-                        "The %s holds %s, but a pull of more than %s leaves a trace of it.",
+                        "The %s holds %s, but a pull of more than %s leaves it a hair wider.",
                         spot.element().label(),
                         Load.inWords(hold.holdsN()),
                         Load.inWords(hold.startsToGiveN())),

@@ -98,7 +98,7 @@ class PairMendTest {
         PairMend.Step tap =
                 mend(ring, measures(12, 30, 1), measures(12.6, 30, 0.8)).steps().get(0);
         double x = Math.log(1 / 0.8);
-        double width = Math.exp(0.495 * x * x / (x + 0.058));
+        double width = Math.exp(0.495 * x * x / (x + 0.050));
         double growth = Math.exp(0.46 * x * x / (x + 0.44));
 
         assertThat(tap.action()).isEqualTo(PairMend.Action.TAP);
