@@ -1975,6 +1975,11 @@ export interface components {
             a: string;
             /** @description strand.element or a part */
             b: string;
+            /**
+             * @description how it is done; default: worked out from what the two are
+             * @enum {string}
+             */
+            how?: "threaded" | "hung" | "pushed-through" | "opened";
         };
         Work: components["schemas"]["WorkFlatten"] | components["schemas"]["WorkPlanish"] | components["schemas"]["WorkTexture"] | components["schemas"]["WorkJaws"] | components["schemas"]["WorkMallet"] | components["schemas"]["WorkFlex"] | components["schemas"]["WorkTumble"] | components["schemas"]["WorkReclose"] | components["schemas"]["WorkStraighten"] | components["schemas"]["WorkOpenClose"] | components["schemas"]["WorkTrim"] | components["schemas"]["WorkPierce"] | components["schemas"]["WorkDimple"] | components["schemas"]["WorkPress"] | components["schemas"]["WorkRoundMandrel"];
         WorkFlatten: {
@@ -2637,6 +2642,8 @@ export interface components {
             totals: components["schemas"]["PlanTotals"];
             /** @description the bend that holds least of what it should; absent where nothing has to hold */
             weakest?: components["schemas"]["PlanWeakest"];
+            /** @description what cannot be put together in any order */
+            locks: components["schemas"]["Lock"][];
         };
         PlanStrandPlan: {
             /** @description name of the strand */
@@ -2918,6 +2925,13 @@ export interface components {
             drawnMm: number;
         };
         Step: {
+            /**
+             * @description what kind of step it is
+             * @enum {string}
+             */
+            kind: "cut" | "mark" | "dress" | "form" | "work" | "lash" | "thread" | "hang" | "put-in" | "close" | "trim" | "bath" | "finish" | "check" | "rest";
+            /** @description what it speaks of: strand.element or parts; empty for the whole piece */
+            about: string[];
             /** @description id of the strand, the first where several are worked alike; empty for the whole piece */
             strand: string;
             /** @description what to do, short */
@@ -3036,6 +3050,14 @@ export interface components {
             holdsN: number;
             /** @description what it should, N */
             shouldN: number;
+        };
+        Lock: {
+            /** @description what locks one another: strand.element or parts */
+            what: string[];
+            /** @description why */
+            because: string;
+            /** @description what to do instead */
+            instead: string;
         };
         ImportsImported: {
             /** @description new on the tray */

@@ -424,9 +424,7 @@ export function picturesOf(
       ];
     }
     case 'joining': {
-      const index = steps.slice(0, now).filter((s) => s.shows === 'joining').length;
-      const join = piece.joins[index];
-      const parts = [join?.a, join?.b].filter((a): a is string => Boolean(a));
+      const parts = step.about;
       const discs = (apart: boolean) => parts.flatMap((a) => discOf(piece, plan, a, apart));
       const strands = plan.strands.filter((s) => parts.some((a) => a.startsWith(`${s.id}.`)));
       const wires = strands.flatMap((s) => stateOf(s, s.states.length - 1));

@@ -29,6 +29,7 @@ export const Squeeze = memo(function Squeeze(props: {
   const wide = Math.max(...xs) - left + thicknessMm;
   const high = 2 * Math.max(...ys) + 2 * thicknessMm;
   const colours = shades(props.metal);
+  const way = pull.shut ? 'Shuts' : planned.fails === 'opens' ? 'Opens' : 'Lengthens';
   return (
     <section className="squeeze" aria-label={pull.shut ? 'squeeze test' : 'pull test'}>
       <svg
@@ -69,9 +70,14 @@ export const Squeeze = memo(function Squeeze(props: {
             </>
           ) : (
             <>
-              {pull.shut ? 'Shuts' : planned.fails === 'opens' ? 'Opens' : 'Lengthens'} by{' '}
-              <b>{pull.opensMm.toFixed(2)} mm</b>; <b>{pull.staysMm.toFixed(2)} mm</b> of that stay
-              {pull.shut ? ' shut' : planned.fails === 'opens' ? ' open' : ''}.
+              {way} by <b>{pull.opensMm.toFixed(2)} mm</b>
+              {pull.staysMm < 0.005 ? (
+                ' and springs back.'
+              ) : (
+                <>
+                  ; <b>{pull.staysMm.toFixed(2)} mm</b> of that stay.
+                </>
+              )}
             </>
           )}{' '}
           {far > 1 && `Drawn ${far} times as far.`}

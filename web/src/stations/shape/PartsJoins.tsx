@@ -3,11 +3,14 @@ import type { Join, Part } from '../../api/types';
 import { useBench } from '../../bench/bench';
 import { ChoiceField } from '../../kit/ChoiceField';
 import { LengthField } from '../../kit/LengthField';
+import { TextField } from '../../kit/TextField';
 import { words } from '../../kit/units';
 import { Addressed } from '../../bench/Addressed';
 
 const KINDS: Part['kind'][] = ['stone', 'bead', 'cord', 'finding', 'spacer', 'blank'];
 const NOWHERE = 'nowhere';
+const AS_THEY_ARE = 'as they are';
+const HOWS: NonNullable<Join['how']>[] = ['threaded', 'hung', 'pushed-through', 'opened'];
 
 /** What is not wire, and what hangs in what; whether it fits comes back as advice. */
 export function PartsJoins() {
@@ -41,7 +44,14 @@ export function PartsJoins() {
       joins: p.joins.filter((j) => ![j.a, j.b].includes(p.parts[index]?.id ?? '')),
     }));
   const setJoin = (index: number, next: Partial<Join>) =>
-    change((p) => ({ ...p, joins: p.joins.map((j, i) => (i === index ? { ...j, ...next } : j)) }));
+    change((p) => ({
+      ...p,
+      joins: p.joins.map((old, i) => {
+        if (i !== index) return old;
+        const { how, ...join } = { ...old, ...next };
+        return how && HOWS.includes(how) ? { ...join, how } : join;
+      }),
+    }));
   const addJoin = () =>
     change((p) => ({
       ...p,
@@ -58,6 +68,7 @@ export function PartsJoins() {
             choices={KINDS}
             onChange={(kind) => void setPart(i, { kind: kind as Part['kind'] })}
           />
+          <TextField label="of" value={part.material} onChange={(material) => setPart(i, { material })} />
           <LengthField label="size" mm={part.sizeMm} onChange={(sizeMm) => setPart(i, { sizeMm })} />
           <Addressed
             label="sits on"
@@ -72,6 +83,12 @@ export function PartsJoins() {
         <dl className="rows part" key={i} aria-label={`join ${i + 1}`}>
           <Addressed label="join" value={join.a} choices={sides} onChange={(a) => void setJoin(i, { a })} />
           <Addressed label="with" value={join.b} choices={sides} onChange={(b) => void setJoin(i, { b })} />
+          <ChoiceField
+            label="how"
+            value={join.how ?? AS_THEY_ARE}
+            choices={[AS_THEY_ARE, ...HOWS]}
+            onChange={(how) => void setJoin(i, { how: how as Join['how'] })}
+          />
           <Button onClick={() => void change((p) => ({ ...p, joins: p.joins.filter((_, k) => k !== i) }))}>
             undo this join
           </Button>

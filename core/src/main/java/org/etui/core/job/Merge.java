@@ -93,7 +93,7 @@ final class Merge {
                 parts.add(p);
             }
         }
-        size.joins().forEach(j -> joins.add(new Join(at(j.a(), own, behind), at(j.b(), own, behind))));
+        size.joins().forEach(j -> joins.add(new Join(at(j.a(), own, behind), at(j.b(), own, behind), j.how())));
     }
 
     /** Work keeps its order: what is done to a strand is done to that strand of each size, what is done to all once. */

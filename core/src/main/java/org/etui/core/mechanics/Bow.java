@@ -173,7 +173,11 @@ public final class Bow implements Bearing {
         double near = Math.min(most, NEAR * atRest);
         UnivariateFunction over = n -> staysMm(n) - limit.staysMm();
         double beyond = over.value(near) > 0 ? near : most;
-        return beyond == most && over.value(most) <= 0 ? most : solved(over, limit, atRest / NEAR, beyond);
+        double least = atRest / NEAR;
+        if (over.value(least) >= 0) {
+            return least;
+        }
+        return over.value(beyond) <= 0 ? beyond : solved(over, limit, least, beyond);
     }
 
     private static double solved(UnivariateFunction over, Limit limit, double from, double to) {
@@ -232,6 +236,9 @@ public final class Bow implements Bearing {
         half = laid(curve, way, loadN, reach);
         for (int i = 0; i < SETTLES && Math.abs(half.reachMm - reach) > precise; i++) {
             double miss = half.reachMm - reach;
+            if (miss == missed) {
+                return half;
+            }
             double next = reach - miss * (reach - last) / (miss - missed);
             last = reach;
             missed = miss;

@@ -103,11 +103,12 @@ final class MomentCurve {
     static double closingToNmm(Fibres fibres, double setPerMm) {
         double stiffness = fibres.stiffnessNmm2();
         double least = fibres.curvaturePerMm();
-        double most = fibres.fullMomentNmm() / stiffness + 2 * setPerMm;
+        double atRest = fibres.momentAtNmm(least);
+        double most = (fibres.fullMomentNmm() - atRest) / stiffness + 2 * setPerMm;
         double bent = new BracketingNthOrderBrentSolver(1e-9, 1e-12, 1e-3 * setPerMm, 5)
                 .solve(
                         EVALUATIONS,
-                        further -> further - fibres.momentAtNmm(least + further) / stiffness - setPerMm,
+                        further -> further - (fibres.momentAtNmm(least + further) - atRest) / stiffness - setPerMm,
                         0,
                         most);
         return fibres.momentAtNmm(least + bent);

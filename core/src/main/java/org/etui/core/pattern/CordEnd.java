@@ -46,7 +46,7 @@ final class CordEnd extends Pattern {
         Strand strand = Strand.of("end", "Cord end", wire, elements(values, wire, turns));
         Part cord = new Part("cord", PartKind.CORD, "cord", values.number("cordMm"), Optional.of("end.coil"));
         return Piece.of(title(), purpose, List.of(strand))
-                .withParts(List.of(cord), List.of(new Join("end.coil", "cord")));
+                .withParts(List.of(cord), List.of(Join.of("end.coil", "cord")));
     }
 
     private static List<Element> elements(Values values, Wire wire, double turns) {

@@ -119,7 +119,15 @@ final class StoneFrame extends Pattern {
         Part stone =
                 new Part("stone", PartKind.STONE, "stone", values.number("thicknessMm"), Optional.of("frame.side-1"));
         return Piece.of(title(), purpose, List.of(frame, bail, lashing, neck, weave))
-                .withParts(List.of(stone), List.of(new Join("frame.side-1", "stone")));
+                .withParts(
+                        List.of(stone),
+                        List.of(
+                                Join.of("frame.side-1", "stone"),
+                                Join.of("lashing.lash", "frame.side-1"),
+                                Join.of("lashing.lash", "bail.side-1"),
+                                Join.of("weave.pass-1", "stone"),
+                                Join.of("neck.neck-lash", "frame.first-neck"),
+                                Join.of("neck.neck-lash", "bail.first-neck")));
     }
 
     private static Outline outline(Values values) {

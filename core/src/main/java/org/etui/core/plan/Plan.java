@@ -16,6 +16,7 @@ import org.etui.core.rule.Advice;
 import org.etui.core.rule.Caution;
 import org.etui.core.rule.NoHammer;
 import org.etui.core.section.WireSection;
+import org.etui.core.sequence.Lock;
 import org.etui.core.sequence.Step;
 import org.etui.core.sequence.Tool;
 import org.etui.core.wire.Wire;
@@ -32,6 +33,7 @@ import org.etui.core.work.Springing;
  * @param cautions what applies
  * @param totals wire for the whole piece
  * @param weakest the bend that holds least of what it should; absent where nothing has to hold
+ * @param locks what cannot be put together in any order
  */
 public record Plan(
         @Term("one of each strand of the document") List<StrandPlan> strands,
@@ -41,7 +43,9 @@ public record Plan(
         @Term("wire and time for the whole piece") Totals totals,
 
         @Term("the bend that holds least of what it should; absent where nothing has to hold")
-        Optional<Weakest> weakest) {
+        Optional<Weakest> weakest,
+
+        @Term("what cannot be put together in any order") List<Lock> locks) {
 
     /**
      * The bend that holds least of what it should.

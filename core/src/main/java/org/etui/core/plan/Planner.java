@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.function.ToDoubleFunction;
+import java.util.stream.Stream;
 import org.etui.core.act.Operation;
 import org.etui.core.act.Run;
 import org.etui.core.act.Workpiece;
@@ -33,6 +34,7 @@ import org.etui.core.rule.NoHammer;
 import org.etui.core.rule.Rules;
 import org.etui.core.section.Section;
 import org.etui.core.sequence.BenchCard;
+import org.etui.core.sequence.Lock;
 import org.etui.core.sequence.Step;
 import org.etui.core.sequence.Tool;
 import org.etui.core.tool.Toolbox;
@@ -69,17 +71,24 @@ public final class Planner {
         }
         View view = View.of(works);
         List<Advice> advice = Rules.look(Bench.of(piece, works, options.box(), options.format()));
-        List<Step> card = BenchCard.of(piece, works, advice, options.format(), options.box(), options.school());
+        BenchCard.Card card = BenchCard.of(piece, works, advice, options.format(), options.box(), options.school());
         List<Plan.StrandPlan> strands = works.stream()
                 .map(w -> strand(piece, w, view.of(w.strand()), options))
                 .toList();
         return new Plan(
                 strands,
-                card,
-                Rules.once(piece, advice),
+                card.steps(),
+                withLocks(Rules.once(piece, advice), card.locks()),
                 Cautions.of(piece, works),
-                totals(works, card),
-                weakest(strands));
+                totals(works, card.steps()),
+                weakest(strands),
+                card.locks());
+    }
+
+    /** What cannot be put together is said before all else. */
+    private static List<Advice> withLocks(List<Advice> advice, List<Lock> locks) {
+        return Stream.concat(locks.stream().map(l -> Advice.locked(l.because(), l.instead())), advice.stream())
+                .toList();
     }
 
     /**

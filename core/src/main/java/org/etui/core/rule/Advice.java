@@ -40,6 +40,18 @@ public record Advice(
         this(severity, rule, where, List.of(), message, because, instead, fix);
     }
 
+    /** What cannot be put together in any order. */
+    public static Advice locked(String because, String instead) {
+        return new Advice(
+                Severity.STOP,
+                "locked",
+                "joins",
+                because,
+                "One has to be done before the other, whichever is begun with (common practice).",
+                instead,
+                Optional.empty());
+    }
+
     /** How bad it is. */
     public enum Severity {
         /** This will fail. */

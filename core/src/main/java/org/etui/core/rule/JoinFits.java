@@ -9,17 +9,15 @@ import org.etui.core.piece.Piece;
 import org.etui.core.work.StrandWork;
 
 /**
- * What hangs in what has to fit: a hook's tip passes the eye, a loop takes the wire that hangs in it, and one of two closed
- * loops opens (common practice).
+ * What hangs in what has to fit: a hook's tip passes the eye, and a loop takes the wire that hangs in it (common practice).
  */
 final class JoinFits implements Rule {
     private static final String LOOP_TOO_SMALL = "loop-too-small";
-    private static final String NEITHER_OPENS = "neither-opens";
     private static final String TIP_WILL_NOT_PASS = "tip-will-not-pass";
 
     @Override
     public List<String> names() {
-        return List.of(LOOP_TOO_SMALL, NEITHER_OPENS, TIP_WILL_NOT_PASS);
+        return List.of(LOOP_TOO_SMALL, TIP_WILL_NOT_PASS);
     }
 
     @Override
@@ -37,7 +35,6 @@ final class JoinFits implements Rule {
                 passes(bench, where, b.get(), a.get(), advice);
                 takes(bench, where, a.get(), b.get(), advice);
                 takes(bench, where, b.get(), a.get(), advice);
-                opens(where, a.get(), b.get(), advice);
             }
         }
         return advice;
@@ -85,20 +82,6 @@ final class JoinFits implements Rule {
                             : "A loop takes only what is thinner than its inside.",
                     text("Make the %s %s or more inside.", loop.label(), bench.say(needed, 1)),
                     loop.sizePath().map(path -> List.of(Advice.Patch.replace(path, needed)))));
-        }
-    }
-
-    /** Two loops that are both closed for good cannot be joined. */
-    private static void opens(String where, Side a, Side b, List<Advice> advice) {
-        if (a.isClosedLoop() && b.isClosedLoop()) {
-            advice.add(new Advice(
-                    Advice.Severity.MIND,
-                    NEITHER_OPENS,
-                    where,
-                    text("Neither the %s nor the %s opens: they cannot be joined once formed.", a.label(), b.label()),
-                    "A closed loop goes into another only while it is formed (common practice).",
-                    text("Say that the %s has to open later, and leave it soft.", a.label()),
-                    a.elementPath().map(path -> List.of(Advice.Patch.replace(path + "/opens", true)))));
         }
     }
 

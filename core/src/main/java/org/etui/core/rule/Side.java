@@ -17,7 +17,6 @@ import org.etui.core.work.StrandWork;
  * @param insideMm room inside, mm; empty where there is none
  * @param wireMm thickness of what hangs, mm
  * @param tipMm how wide the free end beyond a hook is, mm; empty for what is no hook
- * @param isClosedLoop whether it is a loop that does not open
  * @param isEstimate whether the thickness is only estimated
  * @param elementPath JSON Pointer to the element; empty for a part
  * @param sizePath JSON Pointer to its inside size; empty where it has none
@@ -27,7 +26,6 @@ record Side(
         OptionalDouble insideMm,
         double wireMm,
         OptionalDouble tipMm,
-        boolean isClosedLoop,
         boolean isEstimate,
         Optional<String> elementPath,
         Optional<String> sizePath) {
@@ -57,7 +55,6 @@ record Side(
                 OptionalDouble.of(part.sizeMm() - 2 * wire),
                 wire,
                 OptionalDouble.empty(),
-                false,
                 true,
                 Optional.empty(),
                 Optional.empty());
@@ -72,7 +69,6 @@ record Side(
                 element.woundInsideMm(),
                 wire,
                 hook ? OptionalDouble.of(tipMm(strand, element)) : OptionalDouble.empty(),
-                element.hanging().eye() && !element.hanging().opens(),
                 false,
                 Optional.of(path),
                 element.winding()

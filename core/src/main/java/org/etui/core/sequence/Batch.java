@@ -31,6 +31,8 @@ final class Batch {
 
     private static Step alone(Draft one, List<Advice> advice) {
         return new Step(
+                one.kind,
+                one.about,
                 one.strand,
                 one.title,
                 one.tool,
@@ -66,6 +68,8 @@ final class Batch {
                 first.handsOn ? alike.stream().mapToDouble(d -> d.minutes).sum() : first.minutes;
         int wires = alike.stream().mapToInt(d -> d.wires).sum();
         return new Step(
+                first.kind,
+                alike.stream().flatMap(d -> d.about.stream()).distinct().toList(),
                 first.strand,
                 oneTitle ? first.title : wordsOf(first.title) + ", " + wires + " wires",
                 alike.stream().map(d -> d.tool).distinct().collect(Collectors.joining("; ")),
@@ -110,6 +114,8 @@ final class Batch {
     /** Time for a break. */
     static Step rest(double workedMin) {
         return new Step(
+                Step.Kind.REST,
+                List.of(),
                 "",
                 "Rest your hands",
                 "nothing",

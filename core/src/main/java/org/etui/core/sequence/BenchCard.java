@@ -2,28 +2,30 @@ package org.etui.core.sequence;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
-import org.etui.core.element.Element;
+import java.util.stream.Stream;
 import org.etui.core.measure.LengthFormat;
-import org.etui.core.piece.Join;
 import org.etui.core.piece.Piece;
 import org.etui.core.rule.Advice;
 import org.etui.core.tool.Toolbox;
 import org.etui.core.work.StrandWork;
 
 /**
- * Writes the bench card of a piece: blanks, every strand in the order of {@link Schedule}, joins, colour, the last look; a
- * break where the hands have worked long.
+ * Writes the bench card of a piece: blanks, strands, what is put together and the bath in the order of {@link Schedule}, the last look; a break
+ * where the hands have worked long.
  */
 public final class BenchCard {
-    private final Piece piece;
-
-    private BenchCard(Piece piece) {
-        this.piece = piece;
-    }
+    private BenchCard() {}
 
     /**
-     * The steps of a piece.
+     * The card.
+     *
+     * @param steps in order
+     * @param locks what cannot be put together in any order
+     */
+    public record Card(List<Step> steps, List<Lock> locks) {}
+
+    /**
+     * The card of a piece.
      *
      * @param piece the document
      * @param strands its strands as worked
@@ -32,26 +34,38 @@ public final class BenchCard {
      * @param box the tools owned
      * @param school what the maker was taught
      */
-    public static List<Step> of(
+    public static Card of(
             Piece piece,
             List<StrandWork> strands,
             List<Advice> advice,
             LengthFormat format,
             Toolbox box,
             School school) {
-        BenchCard card = new BenchCard(piece);
         WorkWords works = new WorkWords(format, box);
-        List<List<Draft>> all = new ArrayList<>();
-        piece.work().forEach(w -> works.ofBlank(w).ifPresent(d -> all.add(List.of(d))));
-        Schedule.of(strands.stream()
+        Course course = Course.of(
+                piece,
+                strands,
+                strands.stream()
                         .map(work -> StrandSteps.of(piece, work, format, box, school))
-                        .toList())
-                .forEach(all::add);
-        card.joins().forEach(d -> all.add(List.of(d)));
-        ColourSteps.of(piece, strands, school).forEach(d -> all.add(List.of(d)));
-        all.add(List.of(lastLook(strands)));
-        List<Step> steps = all.stream().map(d -> Batch.step(d, advice)).toList();
-        return withBreaks(steps);
+                        .toList());
+        piece.work().forEach(w -> works.ofBlank(w).ifPresent(course::add));
+        Draft last = null;
+        for (Draft colour : ColourSteps.of(piece, strands, school)) {
+            if (last != null) {
+                colour.after(last);
+            }
+            last = course.add(colour);
+        }
+        Precedence.ALL.forEach(p -> p.apply(course));
+        Draft look = lastLook(strands);
+        course.all().forEach(look::after);
+        course.add(look);
+        Schedule.Order order = Schedule.of(course);
+        List<Step> steps =
+                order.order().stream().map(d -> Batch.step(d, advice)).toList();
+        return new Card(
+                withBreaks(steps),
+                Stream.concat(course.locks().stream(), order.locks().stream()).toList());
     }
 
     /** A break before the step that comes after long work by hand, unless little is left. */
@@ -72,57 +86,10 @@ public final class BenchCard {
         return List.copyOf(card);
     }
 
-    /** What hangs in what, when every strand is formed. */
-    private List<Draft> joins() {
-        List<Draft> drafts = new ArrayList<>();
-        for (int i = 0; i < piece.joins().size(); i++) {
-            Join join = piece.joins().get(i);
-            boolean opens = opens(join.a()) || opens(join.b());
-            String a = inWords(join.a());
-            String b = inWords(join.b());
-            int times = Math.max(1, Math.min(count(join.a()), count(join.b())));
-            drafts.add(Draft.whole(
-                            "join " + i,
-                            "Join " + a + " and " + b + (times > 1 ? ", " + times + " times" : ""),
-                            opens ? "two pairs of flat-nose pliers" : "fingers")
-                    .text(
-                            opens
-                                    ? "Open the loop sideways, never pull it round; hang the other in, close it again."
-                                    : "Bring the " + a + " and the " + b + " together.")
-                    .check(opens ? "No light shows at the cut, and both move freely." : "It sits firmly.")
-                    .advice("joins." + i)
-                    .shows(Step.Shows.JOINING)
-                    .minutes(times));
-        }
-        return drafts;
-    }
-
-    /** How many there are of what is joined. */
-    private int count(String address) {
-        int dot = address.indexOf('.');
-        return dot < 0
-                ? 1
-                : piece.strand(address.substring(0, dot)).map(s -> s.count()).orElse(1);
-    }
-
-    private Optional<Element> elementAt(String address) {
-        int dot = address.indexOf('.');
-        return dot < 0
-                ? Optional.empty()
-                : piece.strand(address.substring(0, dot)).flatMap(s -> s.element(address.substring(dot + 1)));
-    }
-
-    private boolean opens(String address) {
-        return elementAt(address).filter(e -> e.hanging().opens()).isPresent();
-    }
-
-    private String inWords(String address) {
-        return elementAt(address).map(Element::label).orElse(address.replace('-', ' '));
-    }
-
     private static Draft lastLook(List<StrandWork> strands) {
         boolean several = strands.size() > 1 || strands.get(0).strand().count() > 1;
         return Draft.whole("check", "Check the piece", "the 1:1 template")
+                .kind(Step.Kind.CHECK)
                 .text("Lay it on the printed template" + (several ? ", pairs side by side, then turned over" : "")
                         + ". Run a fingertip along every end.")
                 .check("It lies within the lines, is flat, and nothing catches on skin, hair or cloth.")

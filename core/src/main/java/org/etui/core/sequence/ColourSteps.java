@@ -23,12 +23,12 @@ final class ColourSteps {
             return drafts;
         }
         Colour colour = piece.colour().get();
-        drafts.add(Draft.whole("clean", "Clean it of grease", "soft brush, soap")
+        drafts.add(bath("clean", "Clean it of grease", "soft brush, soap")
                 .text("Brush it with soap and warm water, rinse, and touch it by the edges only.")
                 .check("Water runs off in a film, not in beads.")
                 .shows(Step.Shows.CLEANING)
                 .minutes(2));
-        drafts.add(Draft.whole("dip", "Darken it to " + Word.plain(colour.stopAt()), "sulfide bath, two dishes")
+        drafts.add(bath("dip", "Darken it to " + Word.plain(colour.stopAt()), "sulfide bath, two dishes")
                 .text(plain(colour.drops()) + " drops of " + Word.plain(colour.bath()) + " in "
                         + plain(colour.volumeMl()) + " ml of water at " + plain(colour.temperatureC())
                         + " °C. Dip, look after a few seconds, rinse, dip again.")
@@ -37,7 +37,7 @@ final class ColourSteps {
                 .shows(Step.Shows.DARKENING)
                 .minutes(3));
         drafts.add(stop(school));
-        drafts.add(Draft.whole("dry", "Let it dry", "cloth, warm air")
+        drafts.add(bath("dry", "Let it dry", "cloth, warm air")
                 .text("Pat it dry and let it lie in warm air.")
                 .check("No water is left between turns.")
                 .caution("Hot air heats the metal: it burns fingers.")
@@ -48,7 +48,7 @@ final class ColourSteps {
             drafts.add(polish(strands, colour, school));
         }
         if (colour.seal() != Colour.Seal.NONE) {
-            drafts.add(Draft.whole("seal", "Seal it with " + Word.plain(colour.seal()), "cloth or brush")
+            drafts.add(finish("seal", "Seal it with " + Word.plain(colour.seal()), "cloth or brush")
                     .text("A thin coat all over; wipe off what is too much.")
                     .check("No streaks and no sticky places.")
                     .caution("Open window, no flame.")
@@ -60,12 +60,12 @@ final class ColourSteps {
 
     private static Draft stop(School school) {
         return school.stopBath()
-                ? Draft.whole("stop", "Stop it in soda water", "dish, a spoon of baking soda")
+                ? bath("stop", "Stop it in soda water", "dish, a spoon of baking soda")
                         .text("Lay it into cold water with baking soda, then rinse it well.")
                         .check("The colour stands still.")
                         .shows(Step.Shows.DRYING)
                         .minutes(1)
-                : Draft.whole("stop", "Rinse it well", "cold running water")
+                : bath("stop", "Rinse it well", "cold running water")
                         .text("Rinse it under cold running water until nothing smells any more.")
                         .check("The colour stands still.")
                         .shows(Step.Shows.DRYING)
@@ -80,13 +80,21 @@ final class ColourSteps {
         String way = woven
                 ? "in one direction only, along the turns: to and fro catches in wrapped work"
                 : school.polish() == School.Polish.ONE_DIRECTION ? "in one direction only" : "to and fro";
-        return Draft.whole("polish", "Polish it back", Word.plain(colour.polishWith()))
+        return finish("polish", "Polish it back", Word.plain(colour.polishWith()))
                 .text("Rub " + way + ", until about " + Math.round(100 * colour.polishBack())
                         + " % of the film is off the high places. Leave it in the recesses.")
                 .check("High places are bright, recesses dark, no scratches across.")
                 .caution("Do not breathe the dust.")
                 .shows(Step.Shows.POLISHING)
                 .minutes(4);
+    }
+
+    private static Draft bath(String key, String title, String tool) {
+        return Draft.whole(key, title, tool).kind(Step.Kind.BATH);
+    }
+
+    private static Draft finish(String key, String title, String tool) {
+        return Draft.whole(key, title, tool).kind(Step.Kind.FINISH);
     }
 
     private static String plain(double number) {

@@ -1,8 +1,12 @@
 package org.etui.core.sequence;
 
+import java.util.Collections;
+import java.util.IdentityHashMap;
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
+import java.util.Set;
 import org.etui.core.piece.Strand;
 
 /** Collects the fields of a step of one strand, before strands that are worked alike are put together. */
@@ -11,7 +15,7 @@ final class Draft {
     final String name;
     final int wires;
     final String key;
-    final String title;
+    String title;
     final String tool;
     String text = "";
     String alone = "";
@@ -24,6 +28,11 @@ final class Draft {
     OptionalDouble markMm = OptionalDouble.empty();
     OptionalInt state = OptionalInt.empty();
     Optional<String> place = Optional.empty();
+    Step.Kind kind = Step.Kind.WORK;
+    List<String> about = List.of();
+
+    /** What has to be done before. */
+    final Set<Draft> after = Collections.newSetFromMap(new IdentityHashMap<>());
 
     /**
      * A step of a strand.
@@ -43,6 +52,8 @@ final class Draft {
         all.minutes = minutes;
         all.handsOn = handsOn;
         all.shows = shows;
+        all.kind = kind;
+        all.about = about;
         return all;
     }
 
@@ -55,9 +66,36 @@ final class Draft {
         this.tool = tool;
     }
 
+    /** A step between those of a strand, whatever its wire is. */
+    static Draft of(Strand strand, String key, String title, String tool) {
+        return new Draft(strand.id(), strand.title(), strand.count(), key, title, tool);
+    }
+
     /** A step of the whole piece. */
     static Draft whole(String key, String title, String tool) {
         return new Draft("", "", 1, key, title, tool);
+    }
+
+    Draft title(String words) {
+        title = words;
+        return this;
+    }
+
+    Draft kind(Step.Kind what) {
+        kind = what;
+        return this;
+    }
+
+    /** What it speaks of: strand.element or parts. */
+    Draft about(List<String> addresses) {
+        about = addresses;
+        return this;
+    }
+
+    /** Waits for another. */
+    Draft after(Draft other) {
+        after.add(other);
+        return this;
     }
 
     Draft text(String words) {

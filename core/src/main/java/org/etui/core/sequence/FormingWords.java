@@ -84,9 +84,12 @@ record FormingWords(LengthFormat format, School school) {
 
         @Override
         public String wrap(Wrap wrap) {
-            return "Wind " + turns(wrap.turns()) + " round "
-                    + wrap.core().inWords(mm -> format.write(mm, Rounding.NEAREST))
-                    + (wrap.legAlong() ? " and its own leg" : "") + ", tight, " + spaced(wrap.pitchMm()) + ".";
+            String core = wrap.core().cordMm().isPresent()
+                    ? "on a rod as thick as the cord, "
+                            + format.write(wrap.core().cordMm().getAsDouble(), Rounding.NEAREST) + ","
+                    : "round " + wrap.core().inWords(mm -> format.write(mm, Rounding.NEAREST));
+            return "Wind " + turns(wrap.turns()) + " " + core + (wrap.legAlong() ? " and its own leg" : "")
+                    + ", tight, " + spaced(wrap.pitchMm()) + ".";
         }
 
         @Override

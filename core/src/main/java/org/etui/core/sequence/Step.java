@@ -9,6 +9,8 @@ import org.etui.core.check.Term;
 /**
  * A step of the bench card.
  *
+ * @param kind what kind of step it is
+ * @param about what it speaks of: strand.element or parts; empty for the whole piece
  * @param strand id of the strand, the first where several are worked alike; empty for the whole piece
  * @param title what to do, short
  * @param tool with what
@@ -26,6 +28,11 @@ import org.etui.core.check.Term;
  * @param shows what its pictures show
  */
 public record Step(
+        @Term("what kind of step it is") Kind kind,
+
+        @Term("what it speaks of: strand.element or parts; empty for the whole piece")
+        List<String> about,
+
         @Term("id of the strand, the first where several are worked alike; empty for the whole piece")
         String strand,
 
@@ -54,6 +61,40 @@ public record Step(
 
         @Term("index of the strand's state afterwards") OptionalInt state,
         @Term("what its pictures show") Shows shows) {
+
+    /** Kinds of steps. */
+    public enum Kind {
+        /** Cut to length. */
+        CUT,
+        /** Marked. */
+        MARK,
+        /** Straightened, trued, filed before anything is formed. */
+        DRESS,
+        /** Bent or wound into its form, even where that closes it. */
+        FORM,
+        /** Hammered, drawn through jaws, tapped, tumbled. */
+        WORK,
+        /** Wound round other wires that lie together. */
+        LASH,
+        /** Put on a wire. */
+        THREAD,
+        /** Hung into something. */
+        HANG,
+        /** A stone put into its frame, a cord into its coil. */
+        PUT_IN,
+        /** Squeezed, pressed or twisted shut. */
+        CLOSE,
+        /** Cut off, and that cut dressed. */
+        TRIM,
+        /** Cleaned for, put into, stopped and dried after the bath. */
+        BATH,
+        /** Polished back, sealed. */
+        FINISH,
+        /** Looked at. */
+        CHECK,
+        /** A break for the hands. */
+        REST
+    }
 
     /** How long hands are needed, minutes. */
     public double handsOnMinutes() {

@@ -1,7 +1,6 @@
 package org.etui.core.sequence;
 
 import java.util.ArrayList;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -13,8 +12,6 @@ import org.etui.core.measure.LengthFormat;
 import org.etui.core.measure.Rounding;
 import org.etui.core.metal.Metal;
 import org.etui.core.piece.HandleAt;
-import org.etui.core.piece.Part;
-import org.etui.core.piece.PartKind;
 import org.etui.core.piece.Piece;
 import org.etui.core.tool.OwnedTool;
 import org.etui.core.tool.Toolbox;
@@ -58,13 +55,26 @@ final class StrandSteps {
         return new Draft(work.strand(), wire, key, title, tool);
     }
 
+    /** A step of the whole strand. */
+    private Draft whole(Step.Kind kind, String key, String title, String tool) {
+        return draft(key, title, tool).kind(kind).about(addresses(Set.of()));
+    }
+
+    /** Elements by their addresses, in order along the wire; all where none is named. */
+    private List<String> addresses(Set<String> elements) {
+        return work.strand().elements().stream()
+                .map(Element::id)
+                .filter(id -> elements.isEmpty() || elements.contains(id))
+                .map(id -> work.strand().id() + "." + id)
+                .toList();
+    }
+
     private void add(Draft draft) {
         drafts.add(draft);
     }
 
     private void all(String path) {
         List<Mark> marks = Marks.of(work);
-        Set<Part> threaded = new LinkedHashSet<>();
         prepare(marks, path);
         for (int i = 0; i < work.operations().size(); i++) {
             Operation operation = work.operations().get(i);
@@ -72,37 +82,15 @@ final class StrandSteps {
             if (i == 0 && isFiledFirst()) {
                 continue;
             }
-            operation.forms().flatMap(work.strand()::element).ifPresent(element -> {
-                string(element, threaded);
-                form(element, marks, path, state);
-            });
-            operation.worked().ifPresent(w -> add(works.draft(work, w, state).advice(path)));
+            operation.forms().flatMap(work.strand()::element).ifPresent(element -> form(element, marks, path, state));
+            operation
+                    .worked()
+                    .ifPresent(w -> add(works.draft(work, w, state)
+                            .kind(Step.Kind.WORK)
+                            .about(addresses(w.elements()))
+                            .advice(path)));
             if (operation.trims()) {
                 trim(state);
-            }
-        }
-    }
-
-    /** Beads and spacers go on before the wire is closed: at the first forming beyond their place, seen from the end formed first. */
-    private void string(Element formed, Set<Part> threaded) {
-        List<Element> along = work.strand().elements();
-        for (Part part : piece.parts()) {
-            Optional<Element> seat = part.on()
-                    .filter(on -> on.startsWith(work.strand().id() + "."))
-                    .flatMap(on -> work.strand()
-                            .element(on.substring(work.strand().id().length() + 1)));
-            boolean strung = part.kind() == PartKind.BEAD || part.kind() == PartKind.SPACER;
-            if (strung && seat.isPresent() && !threaded.contains(part)) {
-                int at = along.indexOf(seat.get());
-                if (along.indexOf(formed) > at) {
-                    threaded.add(part);
-                    add(draft("put-on " + part.id(), "Put on the " + part.label(), "fingers")
-                            .shows(Step.Shows.STRINGING)
-                            .text("Slide the " + part.label() + " onto the "
-                                    + seat.get().label() + " now: later the wire is closed.")
-                            .check("It sits against what was formed before it.")
-                            .minutes(0.5 * work.strand().count()));
-                }
             }
         }
     }
@@ -110,29 +98,29 @@ final class StrandSteps {
     private void prepare(List<Mark> marks, String path) {
         String gauges = work.strand().wire().gaugesInWords();
         int count = work.strand().count();
-        add(draft("straighten", "Straighten the wire", "nylon jaws")
+        add(whole(Step.Kind.DRESS, "straighten", "Straighten the wire", "nylon jaws")
                 .shows(Step.Shows.STRAIGHTENING)
                 .text("Draw " + wire + (gauges.isEmpty() ? "" : " (" + gauges + ")")
                         + " through the jaws or your fingers, gently: straightening hardens too.")
                 .check("It lies on the block without a bow.")
-                .minutes(1)
+                .minutes(count * Minutes.straightening(work.cutMm()))
                 .advice(path + ".wire"));
-        add(draft("true", "True the end", "flush cutters")
+        add(whole(Step.Kind.DRESS, "true", "True the end", "flush cutters")
                 .shows(Step.Shows.TRUING)
                 .text("Nip the end, the flat side of the cutter towards the piece: " + format.say(1, 0) + " to "
                         + format.say(2, 0) + " goes to the scrap.")
                 .check("The end is flat and square.")
                 .caution(EYES)
-                .minutes(0.5));
+                .minutes(count * Minutes.TRUE_AN_END));
         if (!marks.isEmpty()) {
-            add(draft("mark", "Mark the wire", "fine marker, steel rule")
+            add(whole(Step.Kind.MARK, "mark", "Mark the wire", "fine marker, steel rule")
                     .shows(Step.Shows.MARKS)
                     .text(markText(marks))
                     .check("Every mark measured from the same end, none added up.")
-                    .minutes(1));
+                    .minutes(count * Minutes.marking(marks.size())));
         }
         String times = count > 1 ? count + " × " : "";
-        add(draft("cut", "Cut " + times + format.write(work.cutMm(), Rounding.UP), cutters())
+        add(whole(Step.Kind.CUT, "cut", "Cut " + times + format.write(work.cutMm(), Rounding.UP), cutters())
                 .shows(Step.Shows.CUT)
                 .text("From the trued end. True the end left on the spool as well.")
                 .alone(" " + stretchText())
@@ -141,17 +129,17 @@ final class StrandSteps {
                                 ? (count == 2 ? "Both" : "All " + count) + " lie even, end to end."
                                 : "It measures what the card says.")
                 .caution(EYES)
-                .minutes(0.5 * count)
+                .minutes(count * Minutes.CUT_A_WIRE)
                 .state(0));
         boolean filed = isFiledFirst();
         double left = work.netMm() + work.stretch().tailMm();
         String to = filed ? ", down to " + format.write(left, Rounding.NEAREST) : "";
-        Draft dress = draft("dress", "Dress the ends" + to, "file, emery 600")
+        Draft dress = whole(Step.Kind.DRESS, "dress", "Dress the ends" + to, "file, emery 600")
                 .shows(Step.Shows.DRESSING)
                 .text(dressText())
                 .check("No edge catches a fingertip.")
                 .caution("Do not breathe the dust.")
-                .minutes(1);
+                .minutes(count * 2 * Minutes.DRESS_AN_END);
         add(filed ? dress.state(1) : dress);
     }
 
@@ -228,7 +216,11 @@ final class StrandSteps {
                         + words.how(element, tool, work.reading(element.id()).overbend())
                         + FormingWords.way(bent, element))
                 .check(words.check(element) + pairText())
-                .minutes(1.5 * work.strand().count())
+                .minutes(work.strand().count()
+                        * Minutes.forming(
+                                element, work.strand().wire(), work.cut().wireMm(element.id())))
+                .kind(Step.Kind.FORM)
+                .about(addresses(Set.of(element.id())))
                 .element(element.id())
                 .mark(mark)
                 .state(state)
@@ -258,7 +250,7 @@ final class StrandSteps {
 
     private void trim(int state) {
         boolean handle = work.stretch().handleMm() > 0 && work.handleAt() != HandleAt.NONE;
-        add(draft("trim", handle ? "Trim the handle" : "Trim to length", cutters())
+        add(whole(Step.Kind.TRIM, "trim", handle ? "Trim the handle" : "Trim to length", cutters())
                 .shows(Step.Shows.STATES)
                 .text(
                         handle
@@ -266,12 +258,12 @@ final class StrandSteps {
                                 : "Take the spare off with the file or one nip, flat side towards the piece.")
                 .check("The cut is flush.")
                 .caution(EYES)
-                .minutes(0.5 * work.strand().count())
+                .minutes(work.strand().count() * Minutes.TRIM_AN_END)
                 .state(state));
-        add(draft("dress-cut", "Dress the cut", "file, emery 600")
+        add(whole(Step.Kind.TRIM, "dress-cut", "Dress the cut", "file, emery 600")
                 .shows(Step.Shows.DRESSING)
                 .text("File the cut smooth and round its edge.")
                 .check("It does not catch on cloth.")
-                .minutes(1.0 * work.strand().count()));
+                .minutes(work.strand().count() * Minutes.DRESS_AN_END));
     }
 }

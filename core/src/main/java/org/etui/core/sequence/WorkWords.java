@@ -90,15 +90,26 @@ record WorkWords(LengthFormat format, Toolbox box) {
                             + "; turn it end for end after each pass, since the mandrel tapers.");
         }
 
-        /** A pass takes about 3 % of the thickness (engineering estimate). */
         private String passes(double toMm) {
+            return "about " + times(passesTo(toMm)) + " over";
+        }
+
+        /** A pass takes about 3 % of the thickness (engineering estimate). */
+        private int passesTo(double toMm) {
             double from = work.states().get(state - 1).workpiece().runs().stream()
                     .filter(operation::touches)
                     .mapToDouble(r -> r.section().thicknessMm())
                     .max()
                     .orElse(toMm);
-            return "about " + times((int) Math.max(1, Math.round(Math.log(from / toMm) / -Math.log(1 - PASS))))
-                    + " over";
+            return (int) Math.max(1, Math.round(Math.log(from / toMm) / -Math.log(1 - PASS)));
+        }
+
+        /** Length of wire that is worked, mm. */
+        private double workedMm() {
+            return work.states().get(state).workpiece().runs().stream()
+                    .filter(operation::touches)
+                    .mapToDouble(r -> r.now().lengthMm())
+                    .sum();
         }
 
         private Draft pressed(double toMm) {
@@ -119,14 +130,14 @@ record WorkWords(LengthFormat format, Toolbox box) {
                     .shows(Step.Shows.STATES)
                     .check(hundredths(toMm) + " thick and about " + hundredths(width) + " wide; no edge marks.")
                     .caution(EARS)
-                    .minutes(wires(2));
+                    .minutes(wires(Minutes.striking(workedMm(), passesTo(toMm))));
         }
 
         private Draft hardened(String verb, String tool, int passes, String text) {
             return step(verb, tool)
                     .text(text)
                     .check("It keeps its shape and springs back from a light squeeze.")
-                    .minutes(wires(0.5 * passes));
+                    .minutes(wires(Minutes.striking(workedMm(), passes)));
         }
 
         @Override
@@ -196,7 +207,7 @@ record WorkWords(LengthFormat format, Toolbox box) {
                     .text("Draw it through the jaws " + times(straighten.passes())
                             + ", gently: straightening hardens too.")
                     .check("It lies on the block without a bow.")
-                    .minutes(wires(1));
+                    .minutes(wires(Minutes.straightening(workedMm()) * straighten.passes()));
         }
 
         @Override
@@ -204,7 +215,7 @@ record WorkWords(LengthFormat format, Toolbox box) {
             return step("Close again", "nylon jaws")
                     .text("Hammering has opened it: press it back until the inside is as it was formed.")
                     .check("The inside fits the tool again; compare pairs.")
-                    .minutes(wires(1));
+                    .minutes(wires(Minutes.CLOSE_AGAIN));
         }
 
         @Override
@@ -212,12 +223,12 @@ record WorkWords(LengthFormat format, Toolbox box) {
             return step("Open and close", "two pairs of flat-nose pliers")
                     .text("Open it sideways, never pull it round, and close it again, " + times(open.times()) + ".")
                     .check("No light shows at the cut.")
-                    .minutes(wires(1));
+                    .minutes(wires(Minutes.OPEN_AND_CLOSE * open.times()));
         }
 
         @Override
         public Draft trim(Act.Trim trim) {
-            return step("Trim", "flush cutters").text("Cut it off flush.").minutes(wires(0.5));
+            return step("Trim", "flush cutters").text("Cut it off flush.").minutes(wires(Minutes.TRIM_AN_END));
         }
 
         @Override

@@ -118,16 +118,16 @@ class JobTest {
                 List.of(
                         new Part("bead", PartKind.BEAD, "wood", 4, Optional.of("hook.run")),
                         new Part("chain", PartKind.FINDING, "copper", 3.5, Optional.empty())),
-                List.of(new Join("hook.loop", "chain"), new Join("bead", "hook.run")));
+                List.of(Join.of("hook.loop", "chain"), Join.of("bead", "hook.run")));
         Piece two = job(line("a", 1, Map.of()), line("b", 1, Map.of())).asPiece(hung);
 
         assertThat(two.parts()).extracting(Part::id).containsExactly("bead-1", "chain", "bead-2");
         assertThat(two.joins())
                 .containsExactly(
-                        new Join("hook-1.loop", "chain"),
-                        new Join("bead-1", "hook-1.run"),
-                        new Join("hook-2.loop", "chain"),
-                        new Join("bead-2", "hook-2.run"));
+                        Join.of("hook-1.loop", "chain"),
+                        Join.of("bead-1", "hook-1.run"),
+                        Join.of("hook-2.loop", "chain"),
+                        Join.of("bead-2", "hook-2.run"));
     }
 
     /** Geometry: on paper the sizes lie beside or below each other, never on each other. */

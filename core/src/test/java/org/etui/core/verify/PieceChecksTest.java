@@ -98,7 +98,7 @@ class PieceChecksTest {
                                 .withParts(
                                         List.of(new Part(
                                                 "chain", PartKind.FINDING, "copper", 3, Optional.of("wire.hook"))),
-                                        List.of(new Join("wire.run", "ring"))),
+                                        List.of(Join.of("wire.run", "ring"))),
                         "parts.0.on"));
     }
 
@@ -205,7 +205,7 @@ class PieceChecksTest {
                 .withWork(List.of(flatten("", "run", 0.5, "eye")))
                 .withParts(
                         List.of(new Part("chain", PartKind.FINDING, "copper", 3, Optional.of("wire.eye"))),
-                        List.of(new Join("wire.eye", "chain")));
+                        List.of(Join.of("wire.eye", "chain")));
 
         assertThat(PieceChecks.of(piece)).isEmpty();
     }

@@ -461,7 +461,7 @@ class RememberTest {
         Piece alone = opened(0);
         List<Strand> both = new ArrayList<>(alone.strands());
         both.add(thick);
-        Piece joined = alone.withStrands(both).withParts(List.of(), List.of(new Join("wire.eye", "other.ring")));
+        Piece joined = alone.withStrands(both).withParts(List.of(), List.of(Join.of("wire.eye", "other.ring")));
 
         assertThat(work(joined).reading("eye").opensLeft().orElseThrow())
                 .isLessThan(0.6 * work(alone).reading("eye").opensLeft().orElseThrow());

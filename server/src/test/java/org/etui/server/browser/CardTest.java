@@ -186,6 +186,7 @@ class CardTest {
     void card_isReadFromAfar() {
         Page page = browser.open("/pieces/" + Screen.pieceNamed(http, "Teasel drops") + "/make");
         page.waitForSelector(".bench-card h1");
+        page.keyboard().press("Home");
         for (int i = 0; i < 5; i++) {
             Object small = page.evaluate("""
                     [...document.querySelectorAll('.bench-card *')].filter(e => [...e.childNodes].some(n => n.nodeType === 3 \

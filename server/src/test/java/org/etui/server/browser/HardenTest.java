@@ -130,7 +130,7 @@ class HardenTest {
                         document(http, page).get("work").path(0).path("toMm").asDouble()));
         assertThat(page.locator(".harden .compare thead")).containsText("before");
         button(page, "^pull it with").click();
-        assertThat(page.locator(".squeeze")).containsText("mm stay");
+        assertThat(page.locator(".squeeze")).containsText("Opens by");
         button(page, "^undo").click();
         page.waitForCondition(() -> document(http, page).get("work").isEmpty());
         page.close();

@@ -1,0 +1,115 @@
+package org.etui.core.sequence;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.etui.core.element.Element;
+import org.etui.core.piece.Join;
+import org.etui.core.piece.Joined;
+import org.etui.core.piece.Part;
+import org.etui.core.piece.PartKind;
+import org.etui.core.piece.Strand;
+
+/**
+ * A bead or spacer goes on while one end of its wire still passes the hole: before the later of its two ends is closed, and not before it has to
+ * (common practice).
+ */
+final class BeadBeforeEnds implements Precedence {
+    /** A ball or head is there before anything is done. */
+    private static final int FROM_THE_START = -1;
+
+    @Override
+    public void apply(Course course) {
+        for (Part part : course.piece().parts()) {
+            if (part.kind() == PartKind.BEAD || part.kind() == PartKind.SPACER) {
+                seat(course, part).ifPresent(address -> string(course, part, address));
+            }
+        }
+    }
+
+    /** Where it sits: said by itself, or by what it is joined to. */
+    private static Optional<String> seat(Course course, Part part) {
+        return part.on()
+                .or(() -> Joined.all(course.piece()).stream()
+                        .filter(j -> j.how().filter(Join.How.THREADED::equals).isPresent())
+                        .filter(j -> j.a().address().equals(part.id())
+                                || j.b().address().equals(part.id()))
+                        .map(j -> j.a().address().equals(part.id()) ? j.b().address() : j.a().address())
+                        .findFirst())
+                .filter(a -> a.indexOf('.') > 0);
+    }
+
+    private static void string(Course course, Part part, String address) {
+        String strandId = address.substring(0, address.indexOf('.'));
+        Optional<Strand> strand = course.piece().strand(strandId);
+        Optional<Element> seat = strand.flatMap(s -> s.element(address.substring(address.indexOf('.') + 1)));
+        if (seat.isEmpty()) {
+            return;
+        }
+        List<Draft> steps = course.stepsOf(strandId);
+        int until = passes(steps, strand.get(), seat.get());
+        if (until == FROM_THE_START) {
+            course.locks()
+                    .add(new Lock(
+                            List.of(address, part.id()),
+                            "The " + part.label()
+                                    + " cannot be put on: both ends of its wire are closed from the start.",
+                            "Make one of the ends a loop or curl that is bent after it is on."));
+            return;
+        }
+        Draft put = course.add(Draft.of(strand.get(), "put-on " + part.id(), "Put on the " + part.label(), "fingers")
+                .kind(Step.Kind.THREAD)
+                .about(List.of(part.id(), address))
+                .shows(Step.Shows.STRINGING)
+                .text("Slide the " + part.label() + " onto the " + seat.get().label()
+                        + (until == steps.size() ? "." : " now: later the wire is closed."))
+                .check("It sits against what was formed before it.")
+                .minutes(Minutes.PUT_ON * strand.get().count()));
+        if (until > 0) {
+            put.after(steps.get(until - 1));
+        }
+        if (until < steps.size()) {
+            steps.get(until).after(put);
+        }
+    }
+
+    /** How many steps of a strand may be done before neither of its ends passes to an element any more; less than 0 where none ever does. */
+    static int passes(List<Draft> steps, Strand strand, Element to) {
+        int at = strand.elements().indexOf(to);
+        int before = blocked(steps, strand.id(), strand.elements().subList(0, at));
+        int beyond = blocked(
+                steps,
+                strand.id(),
+                strand.elements().subList(at + 1, strand.elements().size()));
+        return Math.max(before, beyond);
+    }
+
+    /** The step from which one of its sides does not pass a hole any more; the number of steps where it always does. */
+    private static int blocked(List<Draft> steps, String strand, List<Element> side) {
+        if (side.stream().anyMatch(e -> e.handling().boughtMm3() > 0)) {
+            return FROM_THE_START;
+        }
+        List<String> blocks = new ArrayList<>();
+        side.stream()
+                .filter(e -> e.isBent() || e.handling().flattenedToMm().isPresent())
+                .forEach(e -> blocks.add(strand + "." + e.id()));
+        for (int i = 0; i < steps.size(); i++) {
+            Draft step = steps.get(i);
+            boolean shapes = step.kind == Step.Kind.FORM || step.kind == Step.Kind.WORK;
+            if (shapes && step.about.size() < 2 && step.about.stream().anyMatch(blocks::contains)) {
+                return i;
+            }
+        }
+        return blocks.isEmpty() ? steps.size() : firstForming(steps, blocks);
+    }
+
+    private static int firstForming(List<Draft> steps, List<String> blocks) {
+        for (int i = 0; i < steps.size(); i++) {
+            if (steps.get(i).kind == Step.Kind.WORK
+                    && steps.get(i).about.stream().anyMatch(blocks::contains)) {
+                return i;
+            }
+        }
+        return steps.size();
+    }
+}

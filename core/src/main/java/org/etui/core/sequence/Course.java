@@ -1,0 +1,110 @@
+package org.etui.core.sequence;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.IdentityHashMap;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.etui.core.element.Element;
+import org.etui.core.piece.Piece;
+import org.etui.core.work.StrandWork;
+
+/**
+ * All that there is to do, before it is put in order: the steps of each strand, which keep their own order, and the steps between strands, parts
+ * and bath, each with what has to be done before it.
+ *
+ * @param piece the document
+ * @param works its strands as worked
+ * @param strands the steps of each strand, in order
+ * @param between all other steps, in the order that is liked best
+ * @param locks what cannot be put together
+ */
+record Course(Piece piece, List<StrandWork> works, List<List<Draft>> strands, List<Draft> between, List<Lock> locks) {
+    static Course of(Piece piece, List<StrandWork> works, List<List<Draft>> strands) {
+        return new Course(piece, works, strands, new ArrayList<>(), new ArrayList<>());
+    }
+
+    /** Adds a step between strands. */
+    Draft add(Draft draft) {
+        between.add(draft);
+        return draft;
+    }
+
+    /** Steps of a strand, in order. */
+    List<Draft> stepsOf(String strand) {
+        for (int i = 0; i < works.size(); i++) {
+            if (works.get(i).strand().id().equals(strand)) {
+                return strands.get(i);
+            }
+        }
+        return List.of();
+    }
+
+    /** All steps of all strands. */
+    List<Draft> all() {
+        List<Draft> all = new ArrayList<>();
+        strands.forEach(all::addAll);
+        all.addAll(between);
+        return all;
+    }
+
+    /** The step that forms an element; empty where none does. */
+    Optional<Draft> forms(String address) {
+        int dot = address.indexOf('.');
+        return dot < 0
+                ? Optional.empty()
+                : stepsOf(address.substring(0, dot)).stream()
+                        .filter(d -> d.element
+                                .filter(address.substring(dot + 1)::equals)
+                                .isPresent())
+                        .findFirst();
+    }
+
+    /** The step that closes an eye: its own forming, or that of the turns beside it that hold its end. */
+    Optional<Draft> closes(String address) {
+        int dot = address.indexOf('.');
+        List<Element> along = works.stream()
+                .map(StrandWork::strand)
+                .filter(s -> s.id().equals(address.substring(0, dot)))
+                .findFirst()
+                .map(s -> s.elements())
+                .orElse(List.of());
+        for (int i = 0; i < along.size(); i++) {
+            if (along.get(i).id().equals(address.substring(dot + 1))) {
+                return along.subList(Math.max(0, i - 1), Math.min(along.size(), i + 2)).stream()
+                        .filter(e -> e.hanging().locksOnMm().isPresent())
+                        .findFirst()
+                        .map(e -> address.substring(0, dot + 1) + e.id())
+                        .flatMap(this::forms)
+                        .or(() -> forms(address));
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** The last step of a strand. */
+    Optional<Draft> last(String strand) {
+        List<Draft> steps = stepsOf(strand);
+        return steps.isEmpty() ? Optional.empty() : Optional.of(steps.get(steps.size() - 1));
+    }
+
+    /** A step and all that has to come after it. */
+    Set<Draft> since(Set<Draft> first) {
+        Set<Draft> since = Collections.newSetFromMap(new IdentityHashMap<>());
+        since.addAll(first);
+        boolean more = true;
+        while (more) {
+            more = false;
+            for (List<Draft> steps : strands) {
+                for (int i = 1; i < steps.size(); i++) {
+                    more |= since.contains(steps.get(i - 1)) && since.add(steps.get(i));
+                }
+            }
+            for (Draft draft : all()) {
+                more |= draft.after.stream().anyMatch(since::contains) && since.add(draft);
+            }
+        }
+        return since;
+    }
+}

@@ -1,0 +1,127 @@
+package org.etui.core.sequence;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.etui.core.piece.Join;
+import org.etui.core.piece.Joined;
+import org.etui.core.piece.Piece;
+import org.etui.core.piece.Strand;
+
+/**
+ * What hangs in an eye goes on before the eye is closed; only where one of the two is a loop that opens, or a hook, it may come when both are made
+ * (common practice).
+ */
+final class HungBeforeClosing implements Precedence {
+    @Override
+    public void apply(Course course) {
+        List<Joined> joins = Joined.all(course.piece());
+        for (int i = 0; i < joins.size(); i++) {
+            Joined join = joins.get(i);
+            Optional<Join.How> how = join.how();
+            if (join.locked()) {
+                course.locks().add(lock(course.piece(), join));
+            } else if (how.filter(h -> h == Join.How.HUNG || h == Join.How.OPENED)
+                            .isPresent()
+                    || isLaid(join)) {
+                hang(course, join, i);
+            }
+        }
+    }
+
+    /** What is neither hung nor put in nor wound round: it is only brought together. */
+    private static boolean isLaid(Joined join) {
+        return join.how().isEmpty()
+                && StoneBeforeCover.stone(join).isEmpty()
+                && LashBeforeBending.lash(join).isEmpty();
+    }
+
+    private static Lock lock(Piece piece, Joined join) {
+        return new Lock(
+                List.of(join.a().address(), join.b().address()),
+                "The " + join.a().inWords(piece) + " and the " + join.b().inWords(piece)
+                        + " are both closed, and neither is bent shut by you: they cannot hang in each other.",
+                "Put a loop that opens, or a jump ring, between them.");
+    }
+
+    private static void hang(Course course, Joined join, int index) {
+        Piece piece = course.piece();
+        boolean opens = join.how().filter(Join.How.OPENED::equals).isPresent();
+        String hung = join.hung().inWords(piece);
+        Joined.Thing in = join.hung() == join.a() ? join.b() : join.a();
+        String other = in.inWords(piece);
+        int times = Math.max(1, Math.min(count(join.a()), count(join.b())));
+        Draft hang = Draft.whole(
+                        "join " + index,
+                        (join.how().isEmpty()
+                                        ? "Bring together the " + hung + " and the "
+                                        : "Hang the " + hung + " in the ")
+                                + other
+                                + (times > 1 ? ", " + times + " times" : ""),
+                        opens ? "two pairs of flat-nose pliers" : "fingers")
+                .kind(Step.Kind.HANG)
+                .about(List.of(join.a().address(), join.b().address()))
+                .text(text(join, hung, other, opens))
+                .check(
+                        opens
+                                ? "No light shows at the cut, and both move freely."
+                                : join.how().isEmpty() ? "It sits firmly." : "It hangs freely, the right way round.")
+                .advice("joins." + index)
+                .shows(Step.Shows.JOINING)
+                .minutes(times * (opens ? Minutes.OPEN_AND_CLOSE + Minutes.HANG : Minutes.HANG));
+        if (join.closes().isPresent()) {
+            Joined.Thing eye = join.closes().get();
+            Strand strand = eye.strand().orElseThrow();
+            Draft closing = course.closes(eye.address()).orElseThrow();
+            List<Draft> own = course.stepsOf(strand.id());
+            int at = Math.min(
+                    own.indexOf(closing),
+                    BeadBeforeEnds.passes(own, strand, eye.element().orElseThrow()));
+            if (at < 0) {
+                course.locks().add(lock(piece, join));
+                return;
+            }
+            course.add(hang);
+            own.get(at).after(hang);
+            made(course, join.hung(), closing).forEach(hang::after);
+            if (at > 0) {
+                hang.after(own.get(at - 1));
+            }
+        } else {
+            course.add(hang);
+            Stream.of(join.a(), join.b())
+                    .flatMap(t -> t.strand().stream())
+                    .flatMap(s -> course.last(s.id()).stream())
+                    .forEach(hang::after);
+        }
+    }
+
+    /** All of its own strand; within one strand only what forms it. */
+    private static List<Draft> made(Course course, Joined.Thing thing, Draft closing) {
+        Optional<Strand> strand = thing.strand();
+        if (strand.isEmpty()) {
+            return List.of();
+        }
+        List<Draft> steps = course.stepsOf(strand.get().id());
+        return steps.contains(closing)
+                ? course.closes(thing.address()).filter(d -> d != closing).stream()
+                        .toList()
+                : course.last(strand.get().id()).stream().toList();
+    }
+
+    private static String text(Joined join, String hung, String other, boolean opens) {
+        if (opens) {
+            return "Open the loop sideways, never pull it round; hang the other in, close it again.";
+        }
+        if (join.how().isEmpty()) {
+            return "Bring the " + hung + " and the " + other + " together.";
+        }
+        return join.closes().isPresent()
+                ? "Slide the " + hung + " on before the " + other + " is closed: afterwards it does not go on any more."
+                : "Hook the " + hung + " into the " + other + ".";
+    }
+
+    private static int count(Joined.Thing thing) {
+        return thing.strand().map(Strand::count).orElse(1);
+    }
+}

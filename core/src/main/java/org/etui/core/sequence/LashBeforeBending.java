@@ -1,0 +1,82 @@
+package org.etui.core.sequence;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.etui.core.piece.Joined;
+import org.etui.core.piece.Strand;
+
+/**
+ * Wires are lashed while they lie together: round what is bent round a stone, on the straight bundle before it is bent; round a neck, when all that
+ * leads to it is bent and covered, and before the ends beyond it get in the way (common practice).
+ */
+final class LashBeforeBending implements Precedence {
+    /**
+     * Turns of wire, and what they go round.
+     *
+     * @param turns the turns
+     * @param host one of the wires that they go round
+     */
+    record Lash(Joined.Thing turns, Joined.Thing host) {}
+
+    /** What is lashed to what by a join: turns of one strand round an element of another. */
+    static Optional<Lash> lash(Joined join) {
+        return Stream.of(new Lash(join.a(), join.b()), new Lash(join.b(), join.a()))
+                .filter(l -> l.turns()
+                        .element()
+                        .filter(e -> e.hanging().locksOnMm().isPresent())
+                        .isPresent())
+                .filter(l -> l.host().element().isPresent()
+                        && !l.host().strand().equals(l.turns().strand()))
+                .findFirst();
+    }
+
+    @Override
+    public void apply(Course course) {
+        for (Joined join : Joined.all(course.piece())) {
+            lash(join).ifPresent(lash -> order(course, lash));
+        }
+    }
+
+    private static void order(Course course, Lash lash) {
+        Draft turns = course.forms(lash.turns().address()).orElse(null);
+        if (turns == null) {
+            return;
+        }
+        Strand host = lash.host().strand().orElseThrow();
+        boolean first = turns.kind != Step.Kind.LASH;
+        turns.kind(Step.Kind.LASH)
+                .about(Stream.concat(turns.about.stream(), Stream.of(lash.host().address()))
+                        .distinct()
+                        .toList());
+        turns.text = turns.text.replaceFirst("Start at the [^.]*\\. ", "").replaceFirst("; the last wire[^.]*\\.", "");
+        if (first) {
+            turns.title(
+                    "Wind the " + lash.turns().strand().orElseThrow().title().toLowerCase(Locale.ROOT) + " round the "
+                            + host.title().toLowerCase(Locale.ROOT));
+        }
+        List<Draft> steps = course.stepsOf(host.id());
+        boolean round =
+                lash.host().element().filter(StoneBeforeCover::goesRound).isPresent();
+        for (Draft step : steps) {
+            boolean forms = step.kind == Step.Kind.FORM;
+            boolean goesRound = step.element
+                    .flatMap(host::element)
+                    .filter(StoneBeforeCover::goesRound)
+                    .isPresent();
+            boolean corner = step.element
+                    .flatMap(host::element)
+                    .filter(e -> e.winding().jawEdge())
+                    .isPresent();
+            if (forms && (round || !goesRound && !corner)) {
+                step.after(turns);
+            } else if (!forms && step.kind != Step.Kind.TRIM || !round && (goesRound || corner)) {
+                turns.after(step);
+            }
+        }
+        if (!round) {
+            StoneBeforeCover.covered(course).forEach(turns::after);
+        }
+    }
+}

@@ -1,0 +1,18 @@
+package org.etui.core.sequence;
+
+import java.util.List;
+
+/** One thing that has to come before another, because of what the things are. */
+interface Precedence {
+    /** Every one, in the order in which they are looked at: the bath has to know all that goes in after it. */
+    List<Precedence> ALL = List.of(
+            new BeadBeforeEnds(),
+            new HungBeforeClosing(),
+            new StoneBeforeCover(),
+            new LashBeforeBending(),
+            new CordIntoCoil(),
+            new BathBeforeParts());
+
+    /** Adds steps, and says what they wait for. */
+    void apply(Course course);
+}

@@ -1,0 +1,89 @@
+package org.etui.core.sequence;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.etui.core.element.Element;
+import org.etui.core.piece.Joined;
+import org.etui.core.piece.Part;
+import org.etui.core.piece.PartKind;
+import org.etui.core.piece.Strand;
+import org.etui.core.work.StrandWork;
+
+/**
+ * A stone goes into its frame after what goes round it is bent and hammered, and before the wires that cover it are bent over: those of other
+ * strands that are joined to it and do not go round it themselves (common practice).
+ */
+final class StoneBeforeCover implements Precedence {
+    /** The stone of a join; empty where it has none. */
+    static Optional<Part> stone(Joined join) {
+        return Stream.of(join.a(), join.b())
+                .flatMap(t -> t.part().stream())
+                .filter(p -> p.kind() == PartKind.STONE)
+                .findFirst();
+    }
+
+    @Override
+    public void apply(Course course) {
+        List<Joined> joins = Joined.all(course.piece());
+        for (Part part : course.piece().parts()) {
+            List<Joined> own = joins.stream()
+                    .filter(j -> stone(j).filter(part::equals).isPresent())
+                    .toList();
+            if (part.kind() == PartKind.STONE && (part.on().isPresent() || !own.isEmpty())) {
+                putIn(course, part, own);
+            }
+        }
+    }
+
+    /** Steps that put stones in, and those that cover them. */
+    static List<Draft> covered(Course course) {
+        List<Draft> put = course.between().stream()
+                .filter(d -> d.kind == Step.Kind.PUT_IN)
+                .toList();
+        return Stream.concat(
+                        put.stream(),
+                        course.strands().stream()
+                                .flatMap(List::stream)
+                                .filter(d -> d.kind == Step.Kind.FORM
+                                        && d.after.stream().anyMatch(put::contains)))
+                .toList();
+    }
+
+    private static void putIn(Course course, Part stone, List<Joined> joins) {
+        Draft put = course.add(Draft.whole("put-in " + stone.id(), "Put in the " + stone.label(), "fingers")
+                .kind(Step.Kind.PUT_IN)
+                .about(Stream.concat(Stream.of(stone.id()), stone.on().stream()).toList())
+                .shows(Step.Shows.JOINING)
+                .text("Lay the " + stone.label() + " into its frame and press the wires close round it.")
+                .check("It sits level, and the wires touch it all round.")
+                .minutes(2));
+        List<Strand> covering = joins.stream()
+                .flatMap(j -> Stream.of(j.a(), j.b()))
+                .flatMap(t -> t.strand().stream())
+                .filter(s -> s.elements().stream().noneMatch(StoneBeforeCover::goesRound))
+                .toList();
+        for (StrandWork work : course.works()) {
+            Strand strand = work.strand();
+            if (covering.contains(strand)) {
+                course.stepsOf(strand.id()).stream()
+                        .filter(d -> d.kind == Step.Kind.FORM)
+                        .forEach(d -> d.after(put));
+            } else if (strand.elements().stream().anyMatch(StoneBeforeCover::goesRound)) {
+                course.stepsOf(strand.id()).stream()
+                        .filter(d -> d.element
+                                .flatMap(strand::element)
+                                .filter(StoneBeforeCover::goesRound)
+                                .isPresent())
+                        .forEach(put::after);
+            } else if (stone.on().filter(on -> on.startsWith(strand.id() + ".")).isPresent()) {
+                course.last(strand.id()).ifPresent(put::after);
+            }
+        }
+    }
+
+    /** Whether it goes round a stone. */
+    static boolean goesRound(Element element) {
+        return element.hanging().frame();
+    }
+}

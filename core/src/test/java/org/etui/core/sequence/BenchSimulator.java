@@ -1,0 +1,210 @@
+package org.etui.core.sequence;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import org.etui.core.element.Element;
+import org.etui.core.piece.Part;
+import org.etui.core.piece.PartKind;
+import org.etui.core.piece.Piece;
+import org.etui.core.piece.Strand;
+
+/**
+ * Somebody at the bench who does a card step by step with a piece in hand, and says what cannot be done. It knows only the document and what the
+ * steps say of themselves; it shares no code with what puts them in order.
+ */
+final class BenchSimulator {
+    private final Piece piece;
+    private final Set<String> shaped = new HashSet<>();
+    private final Set<String> put = new HashSet<>();
+    private final Set<String> trimmed = new HashSet<>();
+    private final List<String> faults = new ArrayList<>();
+    private boolean bathed;
+
+    private BenchSimulator(Piece piece) {
+        this.piece = piece;
+    }
+
+    /** What cannot be done, in words; nothing where the card can be followed from start to end. */
+    static List<String> follow(Piece piece, List<Step> steps) {
+        BenchSimulator bench = new BenchSimulator(piece);
+        steps.forEach(bench::step);
+        bench.finish(steps);
+        return bench.faults;
+    }
+
+    private void step(Step step) {
+        switch (step.kind()) {
+            case FORM, LASH -> shape(step);
+            case WORK -> work(step);
+            case THREAD -> thread(step);
+            case HANG -> hang(step);
+            case PUT_IN -> putIn(step);
+            case BATH -> bath(step);
+            case TRIM -> trim(step);
+            default -> {}
+        }
+    }
+
+    private void finish(List<Step> steps) {
+        for (Strand strand : piece.strands()) {
+            for (Element element : strand.elements()) {
+                if (element.isBent() && !shaped.contains(strand.id() + "." + element.id())) {
+                    faults.add(element.id() + " of " + strand.id() + " is never formed");
+                }
+            }
+        }
+        for (Part part : piece.parts()) {
+            boolean bead = part.kind() == PartKind.BEAD && part.on().isPresent();
+            if (bead && !put.contains(part.id())) {
+                faults.add(part.id() + " is never put on");
+            }
+        }
+        if (steps.get(steps.size() - 1).kind() != Step.Kind.CHECK) {
+            faults.add("nobody looks at it at the end");
+        }
+    }
+
+    /** One element a step, of one or several strands that are worked alike; of lashings the turns alone. */
+    private void shape(Step step) {
+        for (String address : step.about()) {
+            boolean turns = step.kind() == Step.Kind.FORM || step.about().indexOf(address) < ownOf(step);
+            if (turns && !shaped.add(address)) {
+                faults.add(step.title() + ": " + address + " is formed already");
+            }
+            if (turns && trimmed.contains(address.substring(0, address.indexOf('.')))) {
+                faults.add(step.title() + ": its handle is gone");
+            }
+        }
+    }
+
+    /** How many of what a step is about are shaped by it. */
+    private static int ownOf(Step step) {
+        return Math.max(1, step.each().size());
+    }
+
+    /** Steel next to a bead or stone that is there already. */
+    private void work(Step step) {
+        for (String address : step.about()) {
+            element(address).ifPresent(e -> {
+                if (e.handling().flattenedToMm().isPresent()) {
+                    shaped.add(address);
+                }
+            });
+        }
+    }
+
+    private java.util.Optional<Element> element(String address) {
+        int dot = address.indexOf('.');
+        return dot < 0
+                ? java.util.Optional.empty()
+                : piece.strand(address.substring(0, dot)).flatMap(s -> s.element(address.substring(dot + 1)));
+    }
+
+    /** Whether an end of the wire still passes a hole at an element: all beyond it on one side is straight. */
+    private boolean isReached(String address) {
+        String strand = address.substring(0, address.indexOf('.'));
+        List<Element> along = piece.strand(strand).orElseThrow().elements();
+        int at = 0;
+        while (!along.get(at).id().equals(address.substring(strand.length() + 1))) {
+            at++;
+        }
+        return along.subList(0, at).stream().noneMatch(e -> isBlocked(strand, e))
+                || along.subList(at + 1, along.size()).stream().noneMatch(e -> isBlocked(strand, e));
+    }
+
+    private boolean isBlocked(String strand, Element element) {
+        return shaped.contains(strand + "." + element.id())
+                || element.handling().boughtMm3() > 0;
+    }
+
+    private void thread(Step step) {
+        for (String address : step.about()) {
+            if (element(address).isPresent() && !cord(step) && !isReached(address)) {
+                faults.add(step.title() + ": both ends of its wire are closed");
+            }
+            if (element(address).isEmpty()) {
+                put.add(address);
+            }
+        }
+    }
+
+    private boolean cord(Step step) {
+        return piece.parts().stream()
+                .anyMatch(p -> p.kind() == PartKind.CORD && step.about().contains(p.id()));
+    }
+
+    /** Whether something can still be hung in: it opens, is a hook, or is not closed yet and can be reached. */
+    private boolean takes(String address) {
+        return element(address)
+                .filter(e -> e.hanging().opens() || e.hanging().hook() || !isShut(address, e) && isReached(address))
+                .isPresent();
+    }
+
+    /** Shut when it is bent round, or, where turns hold its end, when those are wound. */
+    private boolean isShut(String address, Element eye) {
+        if (!eye.hanging().eye() || !shaped.contains(address)) {
+            return false;
+        }
+        String strand = address.substring(0, address.indexOf('.'));
+        List<Element> along = piece.strand(strand).orElseThrow().elements();
+        int at = along.indexOf(eye);
+        for (int i = Math.max(0, at - 1); i <= Math.min(along.size() - 1, at + 1); i++) {
+            if (along.get(i).hanging().locksOnMm().isPresent()) {
+                return shaped.contains(strand + "." + along.get(i).id());
+            }
+        }
+        return true;
+    }
+
+    private void hang(Step step) {
+        boolean eyes = step.about().stream()
+                .allMatch(
+                        a -> element(a).isEmpty() || element(a).get().hanging().holds());
+        if (eyes && step.about().stream().noneMatch(this::takes)) {
+            faults.add(step.title() + ": both are closed");
+        }
+    }
+
+    private void putIn(Step step) {
+        for (Part part : piece.parts()) {
+            if (part.kind() == PartKind.STONE && step.about().contains(part.id())) {
+                put.add(part.id());
+                for (Strand strand : piece.strands()) {
+                    for (Element element : strand.elements()) {
+                        if (element.hanging().frame() && !shaped.contains(strand.id() + "." + element.id())) {
+                            faults.add(step.title() + ": there is no frame yet");
+                        }
+                    }
+                }
+            }
+            if (part.kind() == PartKind.CORD && step.about().contains(part.id())) {
+                put.add(part.id());
+                step.about().stream()
+                        .filter(a -> element(a).isPresent() && !shaped.contains(a))
+                        .forEach(a -> faults.add(step.title() + ": there is no coil yet"));
+            }
+        }
+    }
+
+    private void bath(Step step) {
+        if (!bathed) {
+            bathed = true;
+            for (Part part : piece.parts()) {
+                boolean shy = List.of("glass", "agate", "leather").contains(part.material());
+                if (shy && put.contains(part.id())) {
+                    faults.add(step.title() + ": the " + part.material() + " goes in with it");
+                }
+            }
+        }
+    }
+
+    /** Trimmed twice is dressed afterwards. */
+    private void trim(Step step) {
+        for (String address : step.about()) {
+            String strand = address.substring(0, address.indexOf('.'));
+            trimmed.add(strand);
+        }
+    }
+}

@@ -1,0 +1,289 @@
+package org.etui.core.sequence;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+import org.etui.core.Examples;
+import org.etui.core.element.Arc;
+import org.etui.core.element.Ball;
+import org.etui.core.element.Curl;
+import org.etui.core.element.Element;
+import org.etui.core.element.Loop;
+import org.etui.core.element.Straight;
+import org.etui.core.element.Target;
+import org.etui.core.element.Turn;
+import org.etui.core.element.Wrap;
+import org.etui.core.pattern.Pattern;
+import org.etui.core.piece.Colour;
+import org.etui.core.piece.Format;
+import org.etui.core.piece.Join;
+import org.etui.core.piece.Part;
+import org.etui.core.piece.PartKind;
+import org.etui.core.piece.Piece;
+import org.etui.core.piece.Purpose;
+import org.etui.core.piece.Strand;
+import org.etui.core.plan.Plan;
+import org.etui.core.plan.PlanOptions;
+import org.etui.core.plan.Planner;
+import org.etui.core.rule.Advice;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** Cards as somebody at the bench follows them: {@link BenchSimulator} tries every step. The rules are common practice. */
+class OrderTest {
+    private static final Colour DARK = new Colour(
+            Colour.Bath.GEL, 2, 118, 60, Colour.Stop.RED_BROWN, 0.6, Colour.PolishWith.STEEL_WOOL, Colour.Seal.NONE);
+
+    private static List<String> follow(Piece piece) {
+        return BenchSimulator.follow(piece, plan(piece).steps());
+    }
+
+    private static Plan plan(Piece piece) {
+        return Planner.plan(piece, PlanOptions.USUAL);
+    }
+
+    private static List<String> titles(Piece piece) {
+        return plan(piece).steps().stream().map(Step::title).toList();
+    }
+
+    private static Strand strand(String id, Element... elements) {
+        return Strand.of(id, "", Examples.copper(0.8), List.of(elements));
+    }
+
+    /** A wrapped loop on a headed run. */
+    private static Strand drop(String id) {
+        return strand(
+                id,
+                Straight.of("run", 12),
+                Loop.of("loop", 3, Turn.LEFT),
+                Wrap.of("wrap", Wrap.Core.ofStem(0.8), 2, Turn.LEFT).rolled(90));
+    }
+
+    private static Piece piece(List<Strand> strands, List<Part> parts, List<Join> joins, Optional<Colour> colour) {
+        return new Piece(
+                Format.ETUI_PIECE,
+                1,
+                "Put together",
+                "",
+                Purpose.DECORATIVE,
+                Optional.empty(),
+                strands,
+                parts,
+                joins,
+                List.of(),
+                colour,
+                Map.of());
+    }
+
+    private static Part bead(String on, String material) {
+        return new Part("bead", PartKind.BEAD, material, 6, Optional.of(on));
+    }
+
+    @ParameterizedTest
+    @MethodSource("org.etui.core.pattern.PatternsTest#patterns")
+    void everyPattern_canBeFollowed(Pattern pattern) {
+        assertThat(follow(pattern.usual())).isEmpty();
+        assertThat(plan(pattern.usual()).locks()).isEmpty();
+    }
+
+    /** Rule 2: with a curl at one end and a loop at the other a bead goes on before the one that is bent last. */
+    @Test
+    void bead_goesOnBeforeTheLastEndIsClosed() {
+        Strand wire =
+                strand("wire", Curl.of("stop", 1, Turn.LEFT), Straight.of("run", 10), Loop.of("loop", 3, Turn.LEFT));
+        Piece curlFirst = piece(List.of(wire), List.of(bead("wire.run", "glass")), List.of(), Optional.empty());
+        Piece loopFirst = curlFirst.withStrands(List.of(wire.withOrder(List.of("loop", "stop"))));
+
+        assertThat(titles(curlFirst)).containsSubsequence("Form the stop", "Put on the bead", "Form the loop");
+        assertThat(titles(loopFirst)).containsSubsequence("Form the loop", "Put on the bead", "Form the stop");
+        assertThat(follow(loopFirst)).isEmpty();
+    }
+
+    /** Rule 3: three finished drops are hung in a hanger's closed loops before they close over them. */
+    @Test
+    void closedEyes_areHungBeforeTheyClose() {
+        Strand hanger =
+                strand("hanger", Loop.of("left", 2, Turn.LEFT), Straight.of("bar", 20), Loop.of("right", 2, Turn.LEFT));
+        Piece hung = piece(
+                List.of(hanger, drop("one"), drop("two")),
+                List.of(),
+                List.of(Join.of("hanger.left", "one.loop"), Join.of("two.loop", "hanger.right")),
+                Optional.empty());
+
+        assertThat(titles(hung))
+                .containsSubsequence("Hang the left of the hanger in the loop of the one", "Form the wrap");
+        assertThat(follow(hung)).isEmpty();
+        assertThat(plan(hung).steps())
+                .filteredOn(s -> s.kind() == Step.Kind.HANG)
+                .hasSize(2)
+                .first()
+                .satisfies(s -> assertThat(s.about()).containsExactly("hanger.left", "one.loop"));
+    }
+
+    /** Rule 3: where one opens, both are made first. */
+    @Test
+    void loopThatOpens_isOpenedWhenAllIsMade() {
+        Piece opened = piece(
+                List.of(drop("drop"), strand("ring", Loop.thatOpens("ring", 4, Turn.LEFT))),
+                List.of(),
+                List.of(Join.of("drop.loop", "ring.ring")),
+                Optional.empty());
+        List<Step> steps = plan(opened).steps();
+
+        assertThat(steps.get(steps.size() - 2).kind()).isEqualTo(Step.Kind.HANG);
+        assertThat(steps.get(steps.size() - 2).text()).contains("sideways");
+        assertThat(follow(opened)).isEmpty();
+    }
+
+    /** Rule 3: links of a chain that do not open are closed one through the other. */
+    @Test
+    void chainOfClosedLinks_isClosedLinkByLink() {
+        List<Strand> links = new ArrayList<>();
+        List<Join> joins = new ArrayList<>();
+        for (int i = 0; i < 5; i++) {
+            links.add(strand(
+                    "link-" + i,
+                    Loop.of("first", 3, Turn.LEFT),
+                    Straight.of("bar", 6),
+                    Loop.of("second", 3, Turn.RIGHT)));
+            if (i > 0) {
+                joins.add(Join.of("link-" + (i - 1) + ".second", "link-" + i + ".first"));
+            }
+        }
+        Piece chain = piece(links, List.of(), joins, Optional.empty());
+
+        assertThat(follow(chain)).isEmpty();
+        assertThat(plan(chain).locks()).isEmpty();
+    }
+
+    /** Rule 6: glass goes on after the bath, and what closes its wire with it; all else is darkened before. */
+    @Test
+    void glass_staysOutOfTheBath() {
+        Strand wire =
+                strand("wire", Curl.of("stop", 1, Turn.LEFT), Straight.of("run", 10), Loop.of("loop", 3, Turn.LEFT));
+        Piece glass = piece(List.of(wire), List.of(bead("wire.run", "glass")), List.of(), Optional.of(DARK));
+        Piece metal = piece(List.of(wire), List.of(bead("wire.run", "copper")), List.of(), Optional.of(DARK));
+
+        assertThat(titles(glass))
+                .containsSubsequence(
+                        "Form the stop",
+                        "Darken it to red brown",
+                        "Polish it back",
+                        "Put on the bead",
+                        "Form the loop");
+        assertThat(titles(metal)).containsSubsequence("Put on the bead", "Form the loop", "Darken it to red brown");
+        assertThat(follow(glass)).isEmpty();
+    }
+
+    /** What cannot be done is said: two bought rings that are closed, a bead on a wire with a head at both ends. */
+    @Test
+    void contradictions_nameTheLock() {
+        Part ring = new Part("ring", PartKind.FINDING, "copper", 6, Optional.empty());
+        Part other = new Part("other", PartKind.FINDING, "copper", 6, Optional.empty());
+        Piece rings =
+                piece(List.of(drop("drop")), List.of(ring, other), List.of(Join.of("ring", "other")), Optional.empty());
+        Ball head = new Ball("head", 2, 0, Optional.empty(), Target.RELEASED);
+        Ball foot = new Ball("foot", 2, 0, Optional.empty(), Target.RELEASED);
+        Piece pin = piece(
+                List.of(strand("pin", head, Straight.of("run", 10), foot)),
+                List.of(bead("pin.run", "glass")),
+                List.of(),
+                Optional.empty());
+
+        assertThat(plan(rings).locks()).singleElement().satisfies(l -> {
+            assertThat(l.what()).containsExactly("ring", "other");
+            assertThat(l.instead()).contains("opens");
+        });
+        assertThat(plan(rings).advice().get(0).severity()).isEqualTo(Advice.Severity.STOP);
+        assertThat(plan(pin).locks())
+                .singleElement()
+                .satisfies(l -> assertThat(l.what()).contains("bead"));
+    }
+
+    /** Every element is formed once, whatever parts and joins there are, and every step can be done; 2,000 seeded documents. */
+    @Test
+    void randomPieces_canBeFollowed() {
+        Random random = new Random(1504);
+        int locked = 0;
+        for (int i = 0; i < 2000; i++) {
+            Piece piece = random(random);
+            Plan plan = plan(piece);
+            List<String> faults = BenchSimulator.follow(piece, plan.steps());
+            if (plan.locks().isEmpty()) {
+                assertThat(faults)
+                        .as("%d: %s %s", i, piece.strands(), piece.joins())
+                        .isEmpty();
+            } else {
+                locked++;
+            }
+            assertThat(faults).noneMatch(f -> f.contains("formed already"));
+        }
+        assertThat(locked).isLessThan(200);
+    }
+
+    private static Piece random(Random random) {
+        List<Strand> strands = new ArrayList<>();
+        List<String> eyes = new ArrayList<>();
+        List<Part> parts = new ArrayList<>();
+        int count = 1 + random.nextInt(4);
+        for (int s = 0; s < count; s++) {
+            String id = "s" + s;
+            List<Element> elements = new ArrayList<>();
+            if (random.nextInt(3) == 0) {
+                elements.add(Curl.of("curl", 1, Turn.LEFT));
+            }
+            if (random.nextInt(2) == 0) {
+                elements.add(Loop.of("front", 3, Turn.LEFT));
+                eyes.add(id + ".front");
+            }
+            elements.add(Straight.of("run", 12));
+            if (random.nextInt(3) == 0) {
+                parts.add(new Part(
+                        "bead" + s,
+                        PartKind.BEAD,
+                        random.nextBoolean() ? "glass" : "copper",
+                        5,
+                        Optional.of(id + ".run")));
+            }
+            switch (random.nextInt(4)) {
+                case 0 -> {
+                    elements.add(Loop.of("back", 3, Turn.LEFT));
+                    eyes.add(id + ".back");
+                }
+                case 1 -> {
+                    elements.add(Loop.thatOpens("back", 3, Turn.LEFT));
+                    eyes.add(id + ".back");
+                }
+                case 2 -> {
+                    elements.add(Loop.of("back", 3, Turn.LEFT));
+                    elements.add(
+                            Wrap.of("wrap", Wrap.Core.ofStem(0.8), 2, Turn.LEFT).rolled(90));
+                    eyes.add(id + ".back");
+                }
+                default -> {
+                    elements.add(Arc.of("back", 5, 190, Turn.RIGHT));
+                    eyes.add(id + ".back");
+                }
+            }
+            Strand strand = Strand.of(id, "", Examples.copper(0.8), elements);
+            List<String> bent = new ArrayList<>(
+                    elements.stream().filter(Element::isBent).map(Element::id).toList());
+            java.util.Collections.shuffle(bent, random);
+            strands.add(random.nextBoolean() ? strand.withOrder(bent) : strand);
+        }
+        List<Join> joins = new ArrayList<>();
+        for (int j = random.nextInt(3); j > 0; j--) {
+            String a = eyes.get(random.nextInt(eyes.size()));
+            String b = eyes.get(random.nextInt(eyes.size()));
+            if (!a.equals(b)) {
+                joins.add(Join.of(a, b));
+            }
+        }
+        return piece(strands, parts, joins, random.nextInt(3) == 0 ? Optional.of(DARK) : Optional.empty());
+    }
+}
