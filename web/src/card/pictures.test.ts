@@ -132,7 +132,11 @@ describe('pictures of a step', () => {
       parts: [{ id: 'chain', kind: 'finding', material: '', sizeMm: 4 }],
       joins: [{ a: 'wire.hook', b: 'chain' }],
     } as unknown as Partial<Piece>;
-    const [before, after] = pictures(step('joining', { strand: '', about: ['wire.hook', 'chain'] }), strand(), piece);
+    const [before, after] = pictures(
+      step('joining', { strand: '', about: ['wire.hook', 'chain'] }),
+      strand(),
+      piece,
+    );
     expect(before.discs[0]?.x).toBeLessThan((after.discs[0]?.x ?? 0) - 4);
     expect(after.discs[0]?.ring).toBe(true);
   });

@@ -350,10 +350,27 @@ function discOf(piece: Piece, plan: Plan, address: string, apart: boolean): Disc
   const on = part.on ?? other ?? '';
   const [strandId = '', element = ''] = on.split('.');
   const strand = plan.strands.find((s) => s.id === strandId);
+  const frame = part.kind === 'stone' ? framed(strand) : undefined;
+  if (frame) return [{ ...frame, x: frame.x - (apart ? 1.1 * frame.mm : 0), ring: false }];
   const e = strand?.elements.find((x) => x.id === element);
   const middle = e?.centre ?? middleOf(strand, e?.fromMm ?? 0, e?.toMm ?? 0);
   const away = apart ? part.sizeMm + 6 : 0;
   return [{ x: (middle[0] ?? 0) - away, y: middle[1] ?? 0, mm: part.sizeMm, ring: part.kind === 'finding' }];
+}
+
+/** What a stone fills: the largest round in the room that its frame goes round. */
+function framed(strand: StrandPlan | undefined): { x: number; y: number; mm: number } | undefined {
+  const round = strand?.elements.filter((e) => e.kind === 'girth') ?? [];
+  const points = (strand?.outline ?? []).filter(([, , , s = 0]) =>
+    round.some((e) => s >= e.fromMm && s <= e.toMm),
+  );
+  if (!strand || points.length < 3) return undefined;
+  const xs = points.map((p) => p[0] ?? 0);
+  const [least, most] = [Math.min(...xs), Math.max(...xs)];
+  const wide = most - least;
+  const widest = points.filter((p) => (p[0] ?? 0) - least < 0.02 * wide || most - (p[0] ?? 0) < 0.02 * wide);
+  const y = widest.reduce((sum, p) => sum + (p[1] ?? 0), 0) / widest.length;
+  return { x: (least + most) / 2, y, mm: wide - thick(strand) };
 }
 
 function middleOf(strand: StrandPlan | undefined, fromMm: number, toMm: number): number[] {
@@ -427,7 +444,7 @@ export function picturesOf(
       const parts = step.about;
       const discs = (apart: boolean) => parts.flatMap((a) => discOf(piece, plan, a, apart));
       const strands = plan.strands.filter((s) => parts.some((a) => a.startsWith(`${s.id}.`)));
-      const wires = strands.flatMap((s) => stateOf(s, s.states.length - 1));
+      const wires = strands.flatMap((s) => stateOf(s, reached(steps, now, s.id)));
       return discs(true).length > 0
         ? [plain('apart', wires, { discs: discs(true) }), plain('joined', wires, { discs: discs(false) })]
         : [plain('apart', wires.slice(0, 1)), plain('joined', wires)];

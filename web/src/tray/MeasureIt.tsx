@@ -180,7 +180,7 @@ export function MeasureIt() {
               </p>
             )}
             <p className="why">
-              Pressing one puts a piece with it on the tray. Loads are estimates, good to about ±10 %.
+              Pressing one puts a piece with it on the tray. Loads are estimates, good to about ±25 %.
             </p>
           </>
         )}

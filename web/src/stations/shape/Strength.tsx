@@ -140,11 +140,10 @@ function Springs(props: {
   return (
     <>
       {springNPerMm !== undefined && springMostN !== undefined && (
-        <WhyRow
-          label="as a spring"
-          value={`${grams(springNPerMm)} a mm, sets from ${grams(springMostN)}`}
-          topic="springs"
-        />
+        <>
+          <WhyRow label="as a spring" value={`${grams(springNPerMm)} a mm`} topic="springs" />
+          <WhyRow label="sets as a spring from" value={load(springMostN)} topic="springs" />
+        </>
       )}
       {twistBackTurns !== undefined && twistBackTurns >= 0.05 && (
         <WhyRow label="springs back by" value={`${twistBackTurns.toFixed(1)} turns`} topic="springs" />

@@ -12,9 +12,11 @@ import java.lang.reflect.TypeVariable;
 import java.net.URI;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
@@ -176,5 +178,40 @@ class ContractOfKindsTest {
                         "dimple",
                         "press",
                         "round-mandrel");
+    }
+
+    /** Kinds are asked, not looked at: few places tell them apart by their class. */
+    @Test
+    void instanceofOnKinds_staysRare() throws IOException {
+        Set<String> elements = names(Element.class);
+        Set<String> acts = names(Act.class);
+        Pattern test = Pattern.compile("instanceof (?:final )?(Act\\.)?(\\w+)");
+        List<String> found = new ArrayList<>();
+        for (String folder : List.of("src/main", "../server/src/main")) {
+            try (Stream<Path> files = Files.walk(Path.of(folder))) {
+                for (Path file :
+                        files.filter(f -> f.toString().endsWith(".java")).toList()) {
+                    String text = Files.readString(file);
+                    Matcher matcher = test.matcher(text);
+                    while (matcher.find()) {
+                        String name = matcher.group(2);
+                        boolean act = matcher.group(1) != null && acts.contains(name);
+                        boolean imported = text.contains("import org.etui.core.element." + name + ";")
+                                || text.contains("package org.etui.core.element;");
+                        if (act || matcher.group(1) == null && imported && elements.contains(name)) {
+                            found.add(file.getFileName() + ": " + matcher.group());
+                        }
+                    }
+                }
+            }
+        }
+
+        assertThat(found).hasSizeLessThanOrEqualTo(15).isNotEmpty();
+    }
+
+    private static Set<String> names(Class<?> family) {
+        return Arrays.stream(family.getPermittedSubclasses())
+                .map(Class::getSimpleName)
+                .collect(Collectors.toSet());
     }
 }

@@ -68,12 +68,21 @@ record Expansion(Strand strand, Workpiece cut, List<Operation> operations, CutAl
             operations.add(new Operation.Trim(Set.of(SPARE)));
         }
         operations.addAll(works);
+        int trimmed = operations.size();
+        while (trimmed > 0 && isTumbled(operations.get(trimmed - 1))) {
+            trimmed--;
+        }
         Set<String> last = handleAt == HandleAt.NONE ? Set.of(TAIL) : Set.of(HANDLE_START, HANDLE_END, TAIL, SPARE);
         if (has(runs, last)) {
-            operations.add(new Operation.Trim(ids(runs, last)));
+            operations.add(trimmed, new Operation.Trim(ids(runs, last)));
         }
         return new Expansion(
                 strand, new Workpiece(strand.wire(), runs, anchor(strand)), List.copyOf(operations), stretch, handleAt);
+    }
+
+    /** What tumbles at the end tumbles without its handle (common practice). */
+    private static boolean isTumbled(Operation operation) {
+        return operation.worked().filter(w -> w.act() instanceof Act.Tumble).isPresent();
     }
 
     private static boolean has(List<Run> runs, Set<String> ids) {
