@@ -86,7 +86,8 @@ function Loads(props: {
   inputs: string[];
 }) {
   const { planned, inputs } = props;
-  const { holdN, wantsN, startsToGiveN, squeezeN, sidewaysN, holdFromN, holdToN, fails } = planned;
+  const { holdN, wantsN, startsToGiveN, startsFromN, startsToN } = planned;
+  const { squeezeN, sidewaysN, holdFromN, holdToN, fails } = planned;
   if (holdN === undefined || startsToGiveN === undefined || holdFromN === undefined || holdToN === undefined)
     return null;
   const closed = fails !== undefined && fails !== 'opens';
@@ -120,7 +121,12 @@ function Loads(props: {
         topic="holds"
         inputs={inputs}
       />
-      <WhyRow label="starts to give at" value={load(startsToGiveN)} topic="gives" inputs={inputs} />
+      <WhyRow
+        label="starts to give at"
+        value={load(startsToGiveN)}
+        topic="gives"
+        inputs={[...inputs, `spool to spool: from ${load(startsFromN ?? 0)} to ${load(startsToN ?? 0)}`]}
+      />
       {closed && <WhyRow label="gives first" value={FAILS[fails]} topic="eye" inputs={inputs} />}
       {sidewaysN !== undefined && (
         <WhyRow label="pulled sideways" value={load(sidewaysN)} topic="sideways" inputs={inputs} />

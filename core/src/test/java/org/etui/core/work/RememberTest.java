@@ -26,6 +26,7 @@ import org.etui.core.element.Straight;
 import org.etui.core.element.Target;
 import org.etui.core.element.Turn;
 import org.etui.core.element.Twist;
+import org.etui.core.element.Wrap;
 import org.etui.core.mechanics.Fibres;
 import org.etui.core.mechanics.Material;
 import org.etui.core.metal.Flow;
@@ -405,6 +406,25 @@ class RememberTest {
         assertThat(hard.toolMomentNmm()).isGreaterThan(1.15 * soft.toolMomentNmm());
         assertThat(hard.strainLeft()).isLessThan(soft.strainLeft());
         assertThat(hard.temperNow()).isGreaterThanOrEqualTo(TemperNow.HALF_HARD);
+    }
+
+    /** Common practice: a pendant of 0.5 mm wire with three wraps holds; the same loop open does not. */
+    @Test
+    void wrappedLoopOfFineWire_carriesAPendant() {
+        Loop eye = Loop.of("eye", 3, Turn.LEFT);
+        Wrap wrap = Wrap.of("wrap", Wrap.Core.ofStem(0.5), 3, Turn.LEFT).rolled(90);
+        List<Element> wrapped = List.of(Straight.of("run", 10), eye, wrap);
+        List<Element> open = List.of(Straight.of("run", 10), eye);
+
+        assertThat(pendant(wrapped)).noneMatch(a -> a.rule().equals("holds-too-little"));
+        assertThat(pendant(open))
+                .anyMatch(a -> a.rule().equals("holds-too-little") && a.severity() == Advice.Severity.STOP);
+    }
+
+    private static List<Advice> pendant(List<Element> elements) {
+        Strand strand = Strand.of("wire", "", Examples.copper(0.5), elements);
+        return Planner.plan(Piece.of("Drop", Purpose.PENDANT, List.of(strand)), PlanOptions.USUAL)
+                .advice();
     }
 
     private static final Loop OPENED = Loop.thatOpens("eye", 2, Turn.LEFT);

@@ -240,7 +240,7 @@ class FormsTest {
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("mm or more inside"))
                 .click();
         assertThat(page.getByText("cannot take the part 1")).hasCount(0);
-        assertThat(planOf(id).get("steps").toString()).contains("Join loop and part 1");
+        assertThat(planOf(id).get("steps").toString()).contains("Hang the part 1 in the loop");
         page.close();
     }
 
