@@ -125,8 +125,8 @@ public record Joined(Thing a, Thing b, Optional<Join.How> how, Optional<Thing> c
                         : b);
     }
 
-    /** The one that is hung in, or threaded, or put in: not the one that closes over it. */
+    /** The one that is hung in, or threaded, or put in: not the one that opens for it or closes over it. */
     public Thing hung() {
-        return closes.filter(a::equals).isPresent() ? b : a;
+        return closes.filter(a::equals).isPresent() || a.opens() ? b : a;
     }
 }

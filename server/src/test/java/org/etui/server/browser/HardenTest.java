@@ -357,7 +357,7 @@ class HardenTest {
         for (int i = 0; works.size() < 45; i++) {
             for (Strand strand : stone.strands()) {
                 String on = strand.elements().get(i % strand.elements().size()).id();
-                works.add(Work.of("m" + works.size(), strand.id(), List.of(on), new Act.Mallet(1, With.NYLON_MALLET)));
+                works.add(Work.of("m" + works.size(), strand.id(), List.of(on), new Act.Flex(1)));
             }
         }
         return Json.MAPPER.writeValueAsString(stone.withWork(works));
