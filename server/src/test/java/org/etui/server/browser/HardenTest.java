@@ -397,6 +397,7 @@ class HardenTest {
                 .as("dragging a step, ms")
                 .isLessThanOrEqualTo(50);
         window.close();
+        http.send(http.request("/api/pieces/" + id).DELETE().build());
     }
 
     private static double quietest(Page page, Consumer<Page> doing) {
