@@ -107,7 +107,7 @@ public final class Eye implements Bearing {
                 && new Ring(loadN).staysMm() <= limit.staysMm();
     }
 
-    /** The load of which all that is known of moments is in use, N. */
+    /** The load at which the greatest moments that were tried are reached, N. */
     private double furthestN() {
         return 2 * (opening.mostNmm() + closing.mostNmm()) / radiusMm;
     }
