@@ -164,6 +164,7 @@ export const api = {
     measures?: Record<string, number | string>;
     strand?: number;
     wire?: Wire;
+    wireMm?: number;
   }) => ask<Piece>('/api/remakes', question),
   /** A strand after one of its operations; finished without. */
   moment: (piece: Piece, strand: string, state: number | undefined, signal?: AbortSignal) =>

@@ -1640,6 +1640,12 @@ export interface components {
              * @enum {string}
              */
             target: "released" | "finished";
+            /**
+             * @description what is done to its turns off the mandrel
+             * @default none
+             * @enum {string}
+             */
+            shaped: "none" | "pinched" | "fanned";
         };
         Wrap: {
             /**
@@ -1682,6 +1688,8 @@ export interface components {
              * @enum {string}
              */
             target: "released" | "finished";
+            /** @description what it is wound round in the piece */
+            seat?: components["schemas"]["WrapSeat"];
         };
         WrapCore: {
             /** @description diameter of a cord, mm */
@@ -1692,6 +1700,15 @@ export interface components {
             wires?: number;
             /** @description thickness of each of them, mm */
             diameterMm?: number;
+        };
+        WrapSeat: {
+            /** @description strand.element of each that lies together there */
+            round: string[];
+            /**
+             * @description where on the first of them, as a share of its length
+             * @default 0.5
+             */
+            at: number;
         };
         Girth: {
             /**
@@ -1737,6 +1754,8 @@ export interface components {
              * @enum {string}
              */
             target: "released" | "finished";
+            /** @description the part that it lies round */
+            seat?: components["schemas"]["GirthSeat"];
         };
         Outline: components["schemas"]["OutlineRound"] | components["schemas"]["OutlineOval"] | components["schemas"]["OutlineRectangle"] | components["schemas"]["OutlineDrop"] | components["schemas"]["OutlineShard"] | components["schemas"]["OutlinePolygon"] | components["schemas"]["OutlineMeasured"];
         OutlineRound: {
@@ -1819,6 +1838,20 @@ export interface components {
             shape: "measured";
             /** @description measured girth, mm; drawn as a round */
             girthMm: number;
+        };
+        GirthSeat: {
+            /** @description the part */
+            on: string;
+            /**
+             * @description how high over its flat back, or its middle, the first wire lies, mm
+             * @default 0
+             */
+            heightMm: number;
+            /**
+             * @description how many wires of the bundle lie between it and there, towards the front
+             * @default 0
+             */
+            slot: number;
         };
         Paddle: {
             /**
@@ -1969,6 +2002,175 @@ export interface components {
             sizeMm: number;
             /** @description where it sits: strand.element */
             on?: string;
+            /**
+             * @description how many there are, one after the other where they sit
+             * @default 1
+             */
+            count: number;
+            /** @description what it is as a solid */
+            body?: components["schemas"]["Body"];
+            /**
+             * @description where it lies in the drawing; what lies on it lies there too
+             * @default {}
+             */
+            place: components["schemas"]["Place"];
+        };
+        Body: components["schemas"]["BodyCabochon"] | components["schemas"]["BodyLens"] | components["schemas"]["BodySlab"] | components["schemas"]["BodyPoint"] | components["schemas"]["BodyBead"] | components["schemas"]["BodyRing"] | components["schemas"]["BodyCord"] | components["schemas"]["BodySheet"];
+        BodyCabochon: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            shape: "cabochon";
+            /** @description its greatest section, seen from the front */
+            outline: components["schemas"]["Outline"];
+            /** @description height, mm */
+            heightMm: number;
+            /**
+             * @description height of the upright edge, mm
+             * @default 1
+             */
+            girdleMm: number;
+            /**
+             * @description exponent of the dome: 2 is an ellipse, more is boxier
+             * @default 2
+             */
+            domeness: number;
+            /** @description a hole through it */
+            hole?: components["schemas"]["BodyHole"];
+        };
+        BodyHole: {
+            /**
+             * @description where its middle is: across, up, to the front, mm
+             * @default [
+             *       0,
+             *       0,
+             *       0
+             *     ]
+             */
+            atMm: number[];
+            /**
+             * @description the direction that it runs
+             * @default [
+             *       0,
+             *       0,
+             *       1
+             *     ]
+             */
+            along: number[];
+            /** @description how wide it is, mm */
+            diameterMm: number;
+        };
+        BodyLens: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            shape: "lens";
+            /** @description its greatest section, seen from the front */
+            outline: components["schemas"]["Outline"];
+            /** @description thickness, mm */
+            thicknessMm: number;
+            /** @description a hole through it */
+            hole?: components["schemas"]["BodyHole"];
+        };
+        BodySlab: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            shape: "slab";
+            /** @description its greatest section, seen from the front */
+            outline: components["schemas"]["Outline"];
+            /** @description thickness, mm */
+            thicknessMm: number;
+            /**
+             * @description rounding of its edges, mm
+             * @default 0
+             */
+            edgeMm: number;
+            /** @description a hole through it */
+            hole?: components["schemas"]["BodyHole"];
+        };
+        BodyPoint: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            shape: "point";
+            /** @description across its flats, mm */
+            acrossMm: number;
+            /**
+             * @description how many sides
+             * @default 6
+             */
+            sides: number;
+            /** @description length with the tip, mm */
+            lengthMm: number;
+            /**
+             * @description length of the tip, mm
+             * @default 0
+             */
+            tipMm: number;
+            /** @description a hole through it */
+            hole?: components["schemas"]["BodyHole"];
+        };
+        BodyBead: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            shape: "bead";
+            /**
+             * @description what it looks like
+             * @default round
+             * @enum {string}
+             */
+            form: "round" | "barrel" | "tube" | "faceted";
+            /** @description diameter, mm */
+            diameterMm: number;
+            /** @description length along its hole, mm; default: its diameter */
+            lengthMm?: number;
+            /** @description its hole */
+            hole: components["schemas"]["BodyHole"];
+        };
+        BodyRing: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            shape: "ring";
+            /** @description inside, mm */
+            insideMm: number;
+            /** @description thickness of its wire, mm */
+            thicknessMm: number;
+        };
+        BodyCord: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            shape: "cord";
+            /** @description diameter, mm */
+            diameterMm: number;
+            /** @description length, mm */
+            lengthMm?: number;
+        };
+        BodySheet: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            shape: "sheet";
+            /** @description its greatest section, seen from the front */
+            outline: components["schemas"]["Outline"];
+            /** @description thickness, mm */
+            thicknessMm: number;
+            /**
+             * @description its holes
+             * @default []
+             */
+            holes: components["schemas"]["BodyHole"][];
         };
         Join: {
             /** @description strand.element or a part */
@@ -1981,7 +2183,7 @@ export interface components {
              */
             how?: "threaded" | "hung" | "pushed-through" | "opened";
         };
-        Work: components["schemas"]["WorkFlatten"] | components["schemas"]["WorkPlanish"] | components["schemas"]["WorkTexture"] | components["schemas"]["WorkJaws"] | components["schemas"]["WorkMallet"] | components["schemas"]["WorkFlex"] | components["schemas"]["WorkTumble"] | components["schemas"]["WorkReclose"] | components["schemas"]["WorkStraighten"] | components["schemas"]["WorkOpenClose"] | components["schemas"]["WorkTrim"] | components["schemas"]["WorkPierce"] | components["schemas"]["WorkDimple"] | components["schemas"]["WorkPress"] | components["schemas"]["WorkRoundMandrel"];
+        Work: components["schemas"]["WorkFlatten"] | components["schemas"]["WorkPlanish"] | components["schemas"]["WorkTexture"] | components["schemas"]["WorkJaws"] | components["schemas"]["WorkMallet"] | components["schemas"]["WorkFlex"] | components["schemas"]["WorkTumble"] | components["schemas"]["WorkReclose"] | components["schemas"]["WorkStraighten"] | components["schemas"]["WorkOpenClose"] | components["schemas"]["WorkTrim"] | components["schemas"]["WorkPierce"] | components["schemas"]["WorkDimple"] | components["schemas"]["WorkPress"] | components["schemas"]["WorkRoundMandrel"] | components["schemas"]["WorkBringToSize"] | components["schemas"]["WorkClose"] | components["schemas"]["WorkPolish"];
         WorkFlatten: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -2013,6 +2215,12 @@ export interface components {
              * @enum {string}
              */
             with: "flat-hammer" | "domed-hammer" | "ball-hammer" | "cross-hammer" | "nylon-mallet" | "rawhide-mallet" | "nylon-jaws" | "shot" | "die";
+            /**
+             * @description how a domed face slides on the wire: a rough or dry one drives more metal sideways
+             * @default smooth
+             * @enum {string}
+             */
+            face: "smooth" | "rough";
         };
         WorkPlanish: {
             /**
@@ -2419,6 +2627,86 @@ export interface components {
             /** @description thickness to hammer to, mm */
             toMm: number;
         };
+        WorkBringToSize: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            op: "bring-to-size";
+            /** @description name of the work, unique in the piece */
+            id?: string;
+            /**
+             * @description the strand worked on; empty: every strand
+             * @default
+             */
+            strand: string;
+            /**
+             * @description the elements worked on; none: the whole strand
+             * @default []
+             */
+            elements: string[];
+            /**
+             * @description when: start, forming, an element id or another work id
+             * @default forming
+             */
+            after: string;
+            /** @description the inside wanted, mm */
+            insideMm: number;
+        };
+        WorkClose: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            op: "close";
+            /** @description name of the work, unique in the piece */
+            id?: string;
+            /**
+             * @description the strand worked on; empty: every strand
+             * @default
+             */
+            strand: string;
+            /**
+             * @description the elements worked on; none: the whole strand
+             * @default []
+             */
+            elements: string[];
+            /**
+             * @description when: start, forming, an element id or another work id
+             * @default forming
+             */
+            after: string;
+        };
+        WorkPolish: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            op: "polish";
+            /** @description name of the work, unique in the piece */
+            id?: string;
+            /**
+             * @description the strand worked on; empty: every strand
+             * @default
+             */
+            strand: string;
+            /**
+             * @description the elements worked on; none: the whole strand
+             * @default []
+             */
+            elements: string[];
+            /**
+             * @description when: start, forming, an element id or another work id
+             * @default forming
+             */
+            after: string;
+            /**
+             * @description what it is polished with
+             * @default cloth
+             * @enum {string}
+             */
+            with: "file" | "emery" | "four-grade-block" | "cloth";
+        };
         Colour: {
             /**
              * @description form of the sulfide
@@ -2644,6 +2932,8 @@ export interface components {
             weakest?: components["schemas"]["PlanWeakest"];
             /** @description what cannot be put together in any order */
             locks: components["schemas"]["Lock"][];
+            /** @description what is not wire, drawn where it sits */
+            parts: components["schemas"]["PartDrawn"][];
         };
         PlanStrandPlan: {
             /** @description name of the strand */
@@ -2671,7 +2961,7 @@ export interface components {
             redStrain: number;
             /** @description wire in the elements before any work, mm */
             netLengthMm: number;
-            /** @description the trued strand: net, handle, tail and filing, rounded up, mm */
+            /** @description the squared strand: net, handle, tail and filing, rounded up, mm */
             cutLengthMm: number;
             /** @description what is cut beyond the net length */
             stretch: components["schemas"]["CutAllowance"];
@@ -2956,7 +3246,7 @@ export interface components {
             minutes: number;
             /** @description id of the element formed */
             element?: string;
-            /** @description mark that it starts at, mm from the trued end */
+            /** @description mark that it starts at, mm from the squared end */
             markMm?: number;
             /** @description index of the strand's state afterwards */
             state?: number;
@@ -3058,6 +3348,27 @@ export interface components {
             because: string;
             /** @description what to do instead */
             instead: string;
+        };
+        PartDrawn: {
+            /** @description its id */
+            part: string;
+            /**
+             * @description what it is
+             * @enum {string}
+             */
+            kind: "stone" | "bead" | "cord" | "blank" | "finding" | "spacer";
+            /** @description where it sits: strand.element */
+            on: string;
+            /** @description whether it is drawn over the wire */
+            over: boolean;
+            /** @description what is drawn, several where there are several of it */
+            lines: components["schemas"]["PartDrawnLine"][];
+        };
+        PartDrawnLine: {
+            /** @description x, y, z, mm */
+            points: number[][];
+            /** @description how wide the line is drawn, mm; 0 where it is the outline of a solid */
+            strokeMm: number;
         };
         ImportsImported: {
             /** @description new on the tray */
@@ -3300,6 +3611,8 @@ export interface components {
             totals: components["schemas"]["PlanTotals"];
             /** @description its finished form, in as few points as the eye needs */
             drawing: components["schemas"]["Drawing"][];
+            /** @description what is not wire, drawn where it sits */
+            parts: components["schemas"]["PartDrawn"][];
             /** @description why it cannot be shown; absent where it can; it can still be saved as a file */
             wrong?: string;
             /** @description whether its figures are still being worked out: ask again */
@@ -3343,6 +3656,8 @@ export interface components {
             parameters: components["schemas"]["Parameter"][];
             /** @description the usual form */
             drawing: components["schemas"]["Drawing"][];
+            /** @description what is not wire in it, drawn where it sits */
+            parts: components["schemas"]["PartDrawn"][];
         };
         Parameter: {
             /** @description name in the document */
@@ -3363,6 +3678,8 @@ export interface components {
             whole: boolean;
             /** @description the parameter and words, as name=word|word, that it counts with */
             when?: string;
+            /** @description whether it may be left free, to use up the wire at hand */
+            free: boolean;
         };
         TableControllerMetalRow: {
             /**
@@ -3599,6 +3916,8 @@ export interface components {
             strand: number;
             /** @description the wire; default: as it is */
             wire?: components["schemas"]["Wire"];
+            /** @description the wire at hand, handle and spare included, mm: one measure is left free to use it up */
+            wireMm?: number;
         };
         BenchControllerPairQuestion: {
             /** @description the document that both were made by */

@@ -18,6 +18,7 @@ export type Mark = components['schemas']['Mark'];
 export type Step = components['schemas']['Step'];
 export type Advice = components['schemas']['Advice'];
 export type Patch = components['schemas']['AdvicePatch'];
+export type PartDrawn = components['schemas']['PartDrawn'];
 export type Drawing = components['schemas']['Drawing'];
 export type TrayPiece = components['schemas']['TrayPiece'];
 export type KeptPiece = components['schemas']['KeptPiece'];

@@ -1,6 +1,6 @@
 import ToggleButton from '@mui/material/ToggleButton';
 import { lazy, memo, Suspense, useMemo, useRef, useState, type PointerEvent } from 'react';
-import type { Element, ElementPlan, StatePlan, StrandPlan } from '../api/types';
+import type { Element, ElementPlan, PartDrawn, StatePlan, StrandPlan } from '../api/types';
 import { useBench } from './bench';
 import { withElement } from './edit';
 import { useSettings } from '../kit/settings';
@@ -11,6 +11,7 @@ import { canTurn } from '../wire/canTurn';
 import { shades } from '../wire/metals';
 import { part, ribbon, type Track } from '../wire/ribbon';
 import type { Drawn } from '../wire/paint';
+import { Parts, partTracks } from '../wire/Parts';
 import { RisingForm } from '../wire/RisingForm';
 import { sceneOf, type MetalWire, type Seen } from '../wire/scene';
 import { useSize } from '../wire/useSize';
@@ -21,6 +22,8 @@ import { handlesOf, type Handle } from './handles';
 import type { Tied } from './tie';
 
 const Turntable = lazy(() => import('../wire/Turntable').then((m) => ({ default: m.Turntable })));
+
+const NOTHING: readonly PartDrawn[] = [];
 
 /** The form on its mat: every strand, the one in hand in full; elements are chosen by touch, measures changed by handles. */
 export const FormMat = memo(function FormMat(
@@ -37,6 +40,8 @@ export const FormMat = memo(function FormMat(
     colourAt?: (sMm: number) => string;
     /** stretches to hatch, mm along the strand in hand */
     zones?: StrandPlan['noHammer'];
+    /** what is not wire */
+    parts: readonly PartDrawn[];
     /** the strand in hand as it was at a moment of the work: then it lies alone */
     moment?: StrandPlan | undefined;
   },
@@ -61,7 +66,13 @@ export const FormMat = memo(function FormMat(
   );
   const { wires } = scene;
   const all = wires.map((w) => w.track);
-  const fitted = fitTracks(own ? own.wires.map((w) => w.track) : all, width, height - 40, 0.86);
+  const parts = own ? NOTHING : props.parts;
+  const fitted = fitTracks(
+    own ? own.wires.map((w) => w.track) : [...all, ...partTracks(parts, scene.slant)],
+    width,
+    height - 40,
+    0.86,
+  );
   const at = held ?? fitted;
   const whole = wires[mine]?.track;
   const lit = strand.elements.find((e) => e.id === (pointed ?? chosen));
@@ -97,6 +108,7 @@ export const FormMat = memo(function FormMat(
                 <svg width={width} height={height} aria-hidden="true">
                   <Mat width={width} height={height} scale={at.scale} originX={at.x} originY={at.y} />
                   <g transform={transform}>
+                    <Parts parts={parts} over={false} slant={scene.slant} />
                     {lit && <Glow of={whole} fromMm={lit.fromMm} toMm={lit.toMm} />}
                   </g>
                 </svg>
@@ -122,6 +134,7 @@ export const FormMat = memo(function FormMat(
                       <path d={ribbon(w.wire.track, 1)} fill="none" />
                     </g>
                   ))}
+                {!rises && <Parts parts={parts} over={false} slant={scene.slant} />}
                 {!rises &&
                   order.map((i) => (
                     <g
@@ -137,6 +150,7 @@ export const FormMat = memo(function FormMat(
                       )}
                     </g>
                   ))}
+                <Parts parts={parts} over slant={scene.slant} />
                 {props.zones && <Hatched of={whole} zones={props.zones} scale={at.scale} />}
               </g>
               {!own && (

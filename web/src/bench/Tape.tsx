@@ -22,7 +22,7 @@ interface Segment {
   to: number;
 }
 
-/** The same wire unrolled: elements, marks and a ruler from the trued end. */
+/** The same wire unrolled: elements, marks and a ruler from the squared end. */
 export const Tape = memo(function Tape(
   props: Tied & {
     /** colour at a position along the wire, mm; that of its metal without */
@@ -309,7 +309,7 @@ function Labels(props: {
   );
 }
 
-/** A ruler from the trued end, with the marks on it. */
+/** A ruler from the squared end, with the marks on it. */
 function Ruler(props: {
   /** the strand as planned */
   strand: StrandPlan;

@@ -91,7 +91,7 @@ function WorkRows(props: {
   ];
   const kind = kindOf(kinds.work, work.op);
   const figures = kind?.fields.filter((f) => f.unit !== '') ?? [];
-  const withs = kind?.fields.find((f) => f.name === 'with')?.choices ?? [];
+  const chosen = kind?.fields.filter((f) => f.choices.length > 1) ?? [];
   return (
     <dl className="rows part" aria-label={`work: ${kind?.words}`}>
       <Addressed
@@ -122,9 +122,15 @@ function WorkRows(props: {
           />
         );
       })}
-      {withs.length > 1 && 'with' in work && (
-        <ChoiceField label="with" value={work.with} choices={withs} onChange={(w) => void put({ with: w })} />
-      )}
+      {chosen.map((f) => (
+        <ChoiceField
+          key={f.name}
+          label={f.name}
+          value={(work as unknown as Record<string, string>)[f.name] ?? ''}
+          choices={f.choices}
+          onChange={(word) => put({ [f.name]: word })}
+        />
+      ))}
       <Addressed
         label="when"
         value={work.after}

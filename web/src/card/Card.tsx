@@ -69,7 +69,7 @@ export function Card(props: {
         {step.shows === 'rest' ? (
           <RestDial key={now} minutes={step.minutes} />
         ) : (
-          <Pictures plan={plan.data} piece={piece} steps={steps} now={now} />
+          <Pictures plan={plan.data} steps={steps} now={now} />
         )}
       </div>
       <div className="go">

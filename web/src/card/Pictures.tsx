@@ -1,13 +1,14 @@
 import { useMemo } from 'react';
-import type { Piece, Plan, Step } from '../api/types';
+import type { Plan, Step } from '../api/types';
 import { useSettings } from '../kit/settings';
-import { length, lengthNumber } from '../kit/units';
+import { place } from '../kit/units';
 import { fitBox, fitTracks, type Fit } from '../wire/fit';
 import { Mat } from '../wire/Mat';
-import { ribbon } from '../wire/ribbon';
-import { sceneBox, sceneOf } from '../wire/scene';
+import { bounds, ribbon } from '../wire/ribbon';
+import { sceneOf } from '../wire/scene';
 import { rampColour } from '../wire/strain';
 import { useSize } from '../wire/useSize';
+import { Parts, partTracks } from '../wire/Parts';
 import { WireForm } from '../wire/WireForm';
 import { picturesOf, type Picture } from './pictures';
 import { places } from './places';
@@ -16,15 +17,13 @@ import { places } from './places';
 export function Pictures(props: {
   /** the plan with all states */
   plan: Plan;
-  /** the document */
-  piece: Piece;
   /** steps of the card */
   steps: readonly Step[];
   /** index of the step */
   now: number;
 }) {
-  const { plan, piece, steps, now } = props;
-  const [before, after] = useMemo(() => picturesOf(plan, piece, steps, now), [plan, piece, steps, now]);
+  const { plan, steps, now } = props;
+  const [before, after] = useMemo(() => picturesOf(plan, steps, now), [plan, steps, now]);
   return (
     <div className={`pictures ${lying([before, after])}`}>
       <Shown picture={before} label="before this step" />
@@ -35,10 +34,15 @@ export function Pictures(props: {
 
 /** Whether two pictures are larger above each other or side by side, in a place about as wide as high. */
 function lying(pictures: Picture[]): 'rows' | 'columns' {
-  const boxes = pictures.map((p) => p.focus ?? sceneBox(sceneOf(p.wires)));
+  const boxes = pictures.map((p) => p.focus ?? boxOf(p));
   const scale = (width: number, height: number) =>
     Math.min(...boxes.map((b) => Math.min(width / b.width, height / b.height)));
   return scale(1, 0.5) >= scale(0.5, 1) ? 'rows' : 'columns';
+}
+
+function boxOf(picture: Picture) {
+  const scene = sceneOf(picture.wires);
+  return bounds([...scene.wires.map((w) => w.track), ...partTracks(picture.parts, scene.slant)]);
 }
 
 function Shown(props: {
@@ -53,7 +57,7 @@ function Shown(props: {
   const tracks = scene.wires.map((w) => w.track);
   const at = picture.focus
     ? fitBox(picture.focus, width, height)
-    : fitTracks(tracks, width, height, picture.discs.length > 0 ? 0.62 : 0.84);
+    : fitTracks([...tracks, ...partTracks(picture.parts, scene.slant)], width, height, 0.84);
   const { strained, most = 1 } = picture;
   const colourAt = useMemo(
     () =>
@@ -77,6 +81,7 @@ function Shown(props: {
               className={`tone-${picture.tone}`}
               transform={`translate(${at.x} ${at.y}) scale(${at.scale} ${-at.scale})`}
             >
+              <Parts parts={picture.parts} over={false} slant={scene.slant} />
               {picture.outline
                 ? tracks.map((t, i) => (
                     <path
@@ -89,18 +94,8 @@ function Shown(props: {
                     />
                   ))
                 : scene.wires.map((w, i) => <WireForm key={i} wire={w} colourAt={colourAt} />)}
+              <Parts parts={picture.parts} over slant={scene.slant} />
             </g>
-            {picture.discs.map((d, i) => (
-              <circle
-                key={i}
-                cx={at.x + d.x * at.scale}
-                cy={at.y - d.y * at.scale}
-                r={(d.mm / 2) * at.scale}
-                fill={d.ring ? 'none' : '#8A5A6B'}
-                stroke={d.ring ? '#A9B0B2' : '#D9AFC0'}
-                strokeWidth={d.ring ? Math.max(4, at.scale) : 2}
-              />
-            ))}
             <Ticks picture={picture} at={at} />
           </svg>
         )}
@@ -124,7 +119,7 @@ function Ticks(props: {
   const placed = places(
     picture.ticks.map((t, i) => ({
       x: at.x + t.x * at.scale,
-      text: i === 0 ? length(t.mm, units) : lengthNumber(t.mm, units),
+      text: i === 0 ? place(t.mm, units) : place(t.mm, units).replace(/ \w+$/, ''),
     })),
   );
   return placed.map((t, i) => (

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { Piece, Plan, Step, StrandPlan } from '../api/types';
+import type { PartDrawn, Plan, Step, StrandPlan } from '../api/types';
 import { end, fromSpool, picturesOf, reached, stateOf, straight } from './pictures';
 
 const station = (sMm: number, drawnMm: number, strain = 0) => ({
@@ -52,11 +52,11 @@ function strand(more: Partial<StrandPlan> = {}): StrandPlan {
 }
 
 const step = (shows: Step['shows'], more: Partial<Step> = {}) =>
-  ({ strand: 'wire', title: shows, shows, wires: 1, each: [], ...more }) as Step;
+  ({ strand: 'wire', title: shows, shows, about: [], wires: 1, each: [], ...more }) as Step;
 
-function pictures(one: Step, of: StrandPlan = strand(), piece: Partial<Piece> = {}) {
-  const plan = { strands: [of] } as unknown as Plan;
-  return picturesOf(plan, { parts: [], joins: [], ...piece } as unknown as Piece, [one], 0);
+function pictures(one: Step, of: StrandPlan = strand(), parts: PartDrawn[] = []) {
+  const plan = { strands: [of], parts } as unknown as Plan;
+  return picturesOf(plan, [one], 0);
 }
 
 describe('pictures of a step', () => {
@@ -128,17 +128,29 @@ describe('pictures of a step', () => {
   });
 
   it('what is joined hangs apart before and in its place after', () => {
-    const piece = {
-      parts: [{ id: 'chain', kind: 'finding', material: '', sizeMm: 4 }],
-      joins: [{ a: 'wire.hook', b: 'chain' }],
-    } as unknown as Partial<Piece>;
+    const ring = {
+      part: 'chain',
+      kind: 'finding',
+      on: 'wire.hook',
+      over: true,
+      lines: [
+        {
+          points: [
+            [10, 0, 0],
+            [14, 0, 0],
+          ],
+          strokeMm: 1,
+        },
+      ],
+    };
     const [before, after] = pictures(
       step('joining', { strand: '', about: ['wire.hook', 'chain'] }),
       strand(),
-      piece,
+      [ring] as PartDrawn[],
     );
-    expect(before.discs[0]?.x).toBeLessThan((after.discs[0]?.x ?? 0) - 4);
-    expect(after.discs[0]?.ring).toBe(true);
+    const left = (p: typeof before) => p.parts[0]?.lines[0]?.points[0]?.[0] ?? NaN;
+    expect(left(before)).toBeLessThan(left(after) - 4);
+    expect(left(after)).toBe(10);
   });
 
   it('what a strand has become is read off the steps before', () => {

@@ -1,16 +1,6 @@
-import type { Piece, Plan, Step, StrandPlan } from '../api/types';
+import type { PartDrawn, Plan, Step, StrandPlan } from '../api/types';
 import type { Point } from '../wire/ribbon';
 import type { MetalWire } from '../wire/scene';
-
-/** A circle on a picture: a bead, a ring. */
-export interface Disc {
-  x: number;
-  y: number;
-  /** across, mm */
-  mm: number;
-  /** whether it is a ring of wire, else a bead */
-  ring: boolean;
-}
 
 /** A mark on a straight wire. */
 export interface Tick {
@@ -28,7 +18,8 @@ export interface Picture {
   /** what it shows, in a word or two */
   says: string;
   wires: MetalWire[];
-  discs: Disc[];
+  /** what is not wire */
+  parts: PartDrawn[];
   ticks: Tick[];
   tone: Tone;
   /** strain along the wire at each position, where only that has changed */
@@ -55,7 +46,7 @@ const LAID_MM = 4;
 const MOST_LAID = 8;
 
 function plain(says: string, wires: MetalWire[], more: Partial<Picture> = {}): Picture {
-  return { says, wires, discs: [], ticks: [], tone: 'plain', ...more };
+  return { says, wires, parts: [], ticks: [], tone: 'plain', ...more };
 }
 
 function wire(
@@ -342,53 +333,71 @@ function dressed(strand: StrandPlan): keyof typeof ENDS {
   return kinds.includes('curl') ? 'sloped' : kinds.includes('paddle') ? 'rounded' : 'filed';
 }
 
-/** Where something that is joined sits, and how large it is, where it is a part. */
-function discOf(piece: Piece, plan: Plan, address: string, apart: boolean): Disc[] {
-  const part = piece.parts.find((p) => p.id === address);
-  if (!part) return [];
-  const other = piece.joins.flatMap((j) => (j.a === address ? [j.b] : j.b === address ? [j.a] : []))[0];
-  const on = part.on ?? other ?? '';
-  const [strandId = '', element = ''] = on.split('.');
-  const strand = plan.strands.find((s) => s.id === strandId);
-  const frame = part.kind === 'stone' ? framed(strand) : undefined;
-  if (frame) return [{ ...frame, x: frame.x - (apart ? 1.1 * frame.mm : 0), ring: false }];
-  const e = strand?.elements.find((x) => x.id === element);
-  const middle = e?.centre ?? middleOf(strand, e?.fromMm ?? 0, e?.toMm ?? 0);
-  const away = apart ? part.sizeMm + 6 : 0;
-  return [{ x: (middle[0] ?? 0) - away, y: middle[1] ?? 0, mm: part.sizeMm, ring: part.kind === 'finding' }];
+/** How far to the left what is not joined yet lies of its place, mm. */
+const APART_MM = 6;
+
+/** Parts that a step speaks of, in their places or to the left of them. */
+function spokenOf(plan: Plan, step: Step, apart: boolean): PartDrawn[] {
+  return plan.parts
+    .filter((p) => step.about.includes(p.part))
+    .map((p) => (apart ? shifted(p, -(widthOf(p) + APART_MM)) : p));
 }
 
-/** What a stone fills: the largest round in the room that its frame goes round. */
-function framed(strand: StrandPlan | undefined): { x: number; y: number; mm: number } | undefined {
-  const round = strand?.elements.filter((e) => e.kind === 'girth') ?? [];
-  const points = (strand?.outline ?? []).filter(([, , , s = 0]) =>
-    round.some((e) => s >= e.fromMm && s <= e.toMm),
-  );
-  if (!strand || points.length < 3) return undefined;
-  const xs = points.map((p) => p[0] ?? 0);
-  const [least, most] = [Math.min(...xs), Math.max(...xs)];
-  const wide = most - least;
-  const widest = points.filter((p) => (p[0] ?? 0) - least < 0.02 * wide || most - (p[0] ?? 0) < 0.02 * wide);
-  const y = widest.reduce((sum, p) => sum + (p[1] ?? 0), 0) / widest.length;
-  return { x: (least + most) / 2, y, mm: wide - thick(strand) };
+function widthOf(part: PartDrawn): number {
+  const xs = part.lines.flatMap((l) => l.points.map(([x = 0]) => x));
+  return Math.max(...xs) - Math.min(...xs);
 }
 
-function middleOf(strand: StrandPlan | undefined, fromMm: number, toMm: number): number[] {
-  const points = strand?.outline ?? [];
-  const want = (fromMm + toMm) / 2;
-  return points.reduce<number[]>(
-    (best, p) => (Math.abs((p[3] ?? 0) - want) < Math.abs((best[3] ?? 0) - want) ? p : best),
-    points[0] ?? [0, 0, 0, 0],
-  );
+function shifted(part: PartDrawn, by: number): PartDrawn {
+  return carried(part, ([x = 0, y = 0, z = 0]) => [x + by, y, z]);
+}
+
+function carried(part: PartDrawn, to: (point: Point) => Point): PartDrawn {
+  return { ...part, lines: part.lines.map((l) => ({ ...l, points: l.points.map((p) => [...to(p)]) })) };
+}
+
+/** Steps after which something sits on its wire. */
+const PUTS: Step['kind'][] = ['thread', 'put-in', 'hang'];
+
+/** What sits on a strand by then, carried along with the wire that it sits on. */
+function sitting(plan: Plan, steps: readonly Step[], until: number, strand: StrandPlan, state: number) {
+  const put = steps.slice(0, until).filter((s) => PUTS.includes(s.kind));
+  return plan.parts
+    .filter((p) => p.on.startsWith(`${strand.id}.`) && put.some((s) => s.about.includes(p.part)))
+    .map((p) => along(p, strand, state));
+}
+
+/** A part as it lies on the wire of a state: turned and moved with the ends of what it sits on. */
+function along(part: PartDrawn, strand: StrandPlan, state: number): PartDrawn {
+  const seat = strand.elements.find((e) => `${strand.id}.${e.id}` === part.on);
+  const now = strand.states.find((s) => s.index === state)?.outline;
+  if (!seat || !now) return part;
+  const [a, b] = endsOf(strand.outline, seat.fromMm, seat.toMm);
+  const [c, d] = endsOf(now, seat.fromMm, seat.toMm);
+  const turn = Math.atan2(d[1] - c[1], d[0] - c[0]) - Math.atan2(b[1] - a[1], b[0] - a[0]);
+  const [cos, sin] = [Math.cos(turn), Math.sin(turn)];
+  return carried(part, ([x = 0, y = 0, z = 0]) => [
+    c[0] + cos * (x - a[0]) - sin * (y - a[1]),
+    c[1] + sin * (x - a[0]) + cos * (y - a[1]),
+    z,
+  ]);
+}
+
+type Spot = [number, number];
+
+function endsOf(outline: readonly Point[], fromMm: number, toMm: number): [Spot, Spot] {
+  const at = (mm: number): Spot => {
+    const found = outline.reduce<Point>(
+      (best, p) => (Math.abs((p[3] ?? 0) - mm) < Math.abs((best[3] ?? 0) - mm) ? p : best),
+      outline[0] ?? [0, 0, 0, 0],
+    );
+    return [found[0] ?? 0, found[1] ?? 0];
+  };
+  return [at(fromMm), at(toMm)];
 }
 
 /** The pictures of a step, before and after. */
-export function picturesOf(
-  plan: Plan,
-  piece: Piece,
-  steps: readonly Step[],
-  now: number,
-): [Picture, Picture] {
+export function picturesOf(plan: Plan, steps: readonly Step[], now: number): [Picture, Picture] {
   const step = steps[now] as Step;
   const strand = plan.strands.find((s) => s.id === step.strand) ?? (plan.strands[0] as StrandPlan);
   const shown = Math.min(strand.cutLengthMm, SHOWN_MM);
@@ -411,7 +420,7 @@ export function picturesOf(
       return [
         plain('before', [straight(strand, strand.cutLengthMm)]),
         plain(
-          `marked, from the trued ${strand.marks[0]?.from === 'end' ? 'end' : 'beginning'}`,
+          `marked, from the squared ${strand.marks[0]?.from === 'end' ? 'end' : 'beginning'}`,
           [straight(strand, strand.cutLengthMm)],
           { ticks: ticks(strand) },
         ),
@@ -430,23 +439,27 @@ export function picturesOf(
         plain('with its burr', [end(strand, 'burr')]),
         plain('dressed', [end(strand, dressed(strand))]),
       ];
-    case 'states':
-      return ofStates(strand, step);
+    case 'states': {
+      const pictures = ofStates(strand, step);
+      const state = step.state ?? 0;
+      pictures[0].parts = sitting(plan, steps, now, strand, state - 1);
+      pictures[1].parts = sitting(plan, steps, now, strand, state);
+      return pictures;
+    }
     case 'stringing': {
-      const at = stateOf(strand, reached(steps, now, strand.id));
-      const strung = piece.parts.filter((p) => p.kind === 'bead' || p.kind === 'spacer');
+      const state = reached(steps, now, strand.id);
+      const at = stateOf(strand, state);
       return [
-        plain('before', at),
-        plain('strung', at, { discs: strung.flatMap((p) => discOf(piece, plan, p.id ?? '', false)) }),
+        plain('before', at, { parts: sitting(plan, steps, now, strand, state) }),
+        plain('strung', at, { parts: sitting(plan, steps, now + 1, strand, state) }),
       ];
     }
     case 'joining': {
-      const parts = step.about;
-      const discs = (apart: boolean) => parts.flatMap((a) => discOf(piece, plan, a, apart));
-      const strands = plan.strands.filter((s) => parts.some((a) => a.startsWith(`${s.id}.`)));
+      const strands = plan.strands.filter((s) => step.about.some((a) => a.startsWith(`${s.id}.`)));
       const wires = strands.flatMap((s) => stateOf(s, reached(steps, now, s.id)));
-      return discs(true).length > 0
-        ? [plain('apart', wires, { discs: discs(true) }), plain('joined', wires, { discs: discs(false) })]
+      const parts = spokenOf(plan, step, false);
+      return parts.length > 0
+        ? [plain('apart', wires, { parts: spokenOf(plan, step, true) }), plain('joined', wires, { parts })]
         : [plain('apart', wires.slice(0, 1)), plain('joined', wires)];
     }
     case 'tumbling':
@@ -464,7 +477,7 @@ export function picturesOf(
     default:
       return [
         plain('the template', finished(plan), { outline: true }),
-        plain('the piece on it', finished(plan)),
+        plain('the piece on it', finished(plan), { parts: plan.parts }),
       ];
   }
 }

@@ -1,8 +1,8 @@
 import { Pick } from './Entry';
-import { useId } from 'react';
+import { useId, useState } from 'react';
 import { words } from './units';
 
-/** A word out of a few. */
+/** A word out of a few. One that is refused stays in sight with the reason, until another is chosen. */
 export function ChoiceField(props: {
   /** what it is */
   label: string;
@@ -10,17 +10,29 @@ export function ChoiceField(props: {
   value: string;
   /** the words allowed */
   choices: readonly string[];
-  /** called with the new word */
-  onChange: (value: string) => void;
+  /** called with the new word; may say whether it was taken */
+  onChange: (value: string) => unknown;
+  /** why the last word was refused */
+  wrong?: string | undefined;
 }) {
   const id = useId();
+  const [refused, setRefused] = useState<string>();
+  const choose = async (word: string) => {
+    setRefused(undefined);
+    if ((await props.onChange(word)) === false) setRefused(word);
+  };
   return (
     <div>
       <dt>
         <label htmlFor={id}>{props.label}</label>
+        {refused !== undefined && (
+          <div className="wrong" role="alert">
+            {words(refused)}: {props.wrong ?? 'this cannot be'}; still {words(props.value)}
+          </div>
+        )}
       </dt>
       <dd>
-        <Pick id={id} value={props.value} onChange={props.onChange}>
+        <Pick id={id} value={refused ?? props.value} onChange={(word) => void choose(word)}>
           {props.choices.map((c) => (
             <option key={c} value={c}>
               {words(c)}

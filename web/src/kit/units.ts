@@ -36,6 +36,11 @@ export function length(mm: number, units: Units, rounding: Rounding = 'nearest')
   return `${lengthNumber(mm, units, rounding)} ${unitWord(units)}`;
 }
 
+/** A place on the wire: in inches to 1/32, since marks a millimetre apart must not read alike. */
+export function place(mm: number, units: Units): string {
+  return length(mm, units === 'in' ? 'in32' : units);
+}
+
 /** A length of wire in all: metres from one metre on, else as any length; never shorter than it is. */
 export function wireLength(mm: number, units: Units): string {
   return units === 'mm' && mm >= 1000

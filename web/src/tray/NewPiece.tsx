@@ -10,6 +10,7 @@ import type { Pattern, Piece, Purpose } from '../api/types';
 import { words } from '../kit/units';
 import { fitTracks } from '../wire/fit';
 import { drawn, sceneOf } from '../wire/scene';
+import { Parts, partTracks } from '../wire/Parts';
 import { WireForm } from '../wire/WireForm';
 
 const BARE = 'bare wire';
@@ -124,7 +125,7 @@ function Preview(props: {
   const [width, height] = [220, 150];
   const scene = useMemo(() => sceneOf(props.pattern.drawing.map(drawn)), [props.pattern]);
   const at = fitTracks(
-    scene.wires.map((w) => w.track),
+    [...scene.wires.map((w) => w.track), ...partTracks(props.pattern.parts, scene.slant)],
     width,
     height,
     0.84,
@@ -132,9 +133,11 @@ function Preview(props: {
   return (
     <svg viewBox={`0 0 ${width} ${height}`} aria-hidden="true">
       <g transform={`translate(${at.x} ${at.y}) scale(${at.scale} ${-at.scale})`}>
+        <Parts parts={props.pattern.parts} over={false} slant={scene.slant} />
         {scene.wires.map((w, i) => (
           <WireForm key={i} wire={w} />
         ))}
+        <Parts parts={props.pattern.parts} over slant={scene.slant} />
       </g>
     </svg>
   );

@@ -12,6 +12,7 @@ import { useSettings } from '../kit/settings';
 import { length, mass, wireLength, words } from '../kit/units';
 import { Mat, matSquare } from '../wire/Mat';
 import { useSize } from '../wire/useSize';
+import { Parts } from '../wire/Parts';
 import { WireForm } from '../wire/WireForm';
 import { Files } from './Files';
 import { inSight, layRows, trayScale, type Lying } from './layout';
@@ -275,9 +276,11 @@ const OnTray = memo(function OnTray(props: {
           <g
             transform={`translate(${-box.x * scale} ${(box.y + box.height) * scale}) scale(${scale} ${-scale})`}
           >
+            <Parts parts={piece.parts} over={false} slant={at.scene.slant} />
             {at.scene.wires.map((w, i) => (
               <WireForm key={i} wire={w} />
             ))}
+            <Parts parts={piece.parts} over slant={at.scene.slant} />
           </g>
         </svg>
         <strong>{piece.name}</strong>

@@ -15,7 +15,7 @@ function rod(id: number, mm: number): TrayPiece {
       crossings: [],
     },
   ];
-  return { id: String(id), name: `Rod ${id}`, drawing } as unknown as TrayPiece;
+  return { id: String(id), name: `Rod ${id}`, drawing, parts: [] } as unknown as TrayPiece;
 }
 
 describe('the tray', () => {

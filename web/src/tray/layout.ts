@@ -1,4 +1,6 @@
-import { drawn, sceneBox, sceneOf, type Scene } from '../wire/scene';
+import { partTracks } from '../wire/Parts';
+import { bounds } from '../wire/ribbon';
+import { drawn, sceneOf, type Scene } from '../wire/scene';
 import type { TrayPiece } from '../api/types';
 
 /** Where a piece lies on the tray, px. */
@@ -29,12 +31,16 @@ const NOTHING = { x: 0, y: 0, width: 24, height: 14 };
 
 const scenes = new WeakMap<TrayPiece, { scene: Scene; box: Lying['box'] }>();
 
+function boxOf(scene: Scene, piece: TrayPiece) {
+  return bounds([...scene.wires.map((w) => w.track), ...partTracks(piece.parts, scene.slant)]);
+}
+
 /** The form as it is seen, with its bounds over all its strands, mm. */
 export function formOf(piece: TrayPiece): { scene: Scene; box: Lying['box'] } {
   const known = scenes.get(piece);
   if (known) return known;
   const scene = sceneOf(piece.drawing.map(drawn));
-  const form = { scene, box: scene.wires.length > 0 ? sceneBox(scene) : NOTHING };
+  const form = { scene, box: scene.wires.length > 0 ? boxOf(scene, piece) : NOTHING };
   scenes.set(piece, form);
   return form;
 }

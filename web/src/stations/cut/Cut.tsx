@@ -7,7 +7,8 @@ import TableRow from '@mui/material/TableRow';
 import type { StrandPlan } from '../../api/types';
 import { useBench } from '../../bench/bench';
 import { useSettings } from '../../kit/settings';
-import { length, mass, words } from '../../kit/units';
+import { length, mass, place, words } from '../../kit/units';
+import { AtHand } from './AtHand';
 import { Tape } from '../../bench/Tape';
 import { CutTable } from '../../bench/CutTable';
 
@@ -15,11 +16,12 @@ const still = { chosen: undefined, pointed: undefined, onChoose: () => undefined
 
 /** What to cut, where to mark it, what it weighs. */
 export function Cut() {
-  const { id, plan } = useBench();
+  const { id, piece, plan } = useBench();
   const { units } = useSettings();
   return (
     <div>
       <CutTable strands={plan.strands} address={`/api/pieces/${id}`} />
+      {piece.source && !piece.source.detached && <AtHand source={piece.source} />}
       <p className="tools-row">
         <span className="label">the outline in mm, for drawing and cutting programs:</span>
         <Button href={`/api/pieces/${id}/outline?format=svg`}>SVG</Button>
@@ -56,7 +58,7 @@ function StrandMarks(props: {
       </div>
       <Table style={{ maxWidth: 760 }}>
         <caption>
-          Marks, {strand.title}: from the trued {marks[0]?.from === 'end' ? 'end' : 'beginning'}
+          Marks, {strand.title}: from the squared {marks[0]?.from === 'end' ? 'end' : 'beginning'}
         </caption>
         <TableHead>
           <TableRow>
@@ -68,8 +70,8 @@ function StrandMarks(props: {
         <TableBody>
           {marks.map((m) => (
             <TableRow key={m.label + m.atMm}>
-              <TableCell align="right">{length(m.atMm, units)}</TableCell>
-              <TableCell align="right">{length(m.atMm, other)}</TableCell>
+              <TableCell align="right">{place(m.atMm, units)}</TableCell>
+              <TableCell align="right">{place(m.atMm, other)}</TableCell>
               <TableCell>{m.label}</TableCell>
             </TableRow>
           ))}

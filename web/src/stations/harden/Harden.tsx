@@ -201,6 +201,7 @@ export function Harden() {
           <PairPart index={index} />
         ) : (
           <FormMat
+            parts={[]}
             {...tie}
             strands={drawn.shown}
             element={undefined}

@@ -162,6 +162,7 @@ function flattened(
     elements: [element],
     toMm,
     with: face,
+    face: 'smooth',
     after: 'forming',
   };
   return { ...piece, work: [...piece.work, fresh] };

@@ -9,7 +9,7 @@ type Of<K extends Element['kind']> = Extract<Element, { kind: K }>;
 /** Kinds whose sizes change under the hammer. */
 const SIZED_AFTER = new Set<Element['kind']>(['arc', 'loop', 'curl', 'spiral', 'coil']);
 
-type Change = (change: Partial<Element>) => void;
+type Change = (change: Partial<Element>) => Promise<boolean>;
 
 /** The choices of an element that are no measures: which way, on what, how sized, how it lies in space. */
 export function ElementChoices(props: {
@@ -23,7 +23,7 @@ export function ElementChoices(props: {
   onChange: (change: Partial<Element>) => Promise<boolean>;
 }) {
   const { element, planned, index } = props;
-  const change: Change = (next) => void props.onChange(next);
+  const change: Change = props.onChange;
   return (
     <>
       {element.kind === 'spiral' && <SpiralChoices element={element} planned={planned} onChange={change} />}
@@ -33,6 +33,16 @@ export function ElementChoices(props: {
           value={element.axis}
           choices={['across', 'along']}
           onChange={(axis) => change({ axis: axis as Of<'coil'>['axis'] })}
+        />
+      )}
+      {element.kind === 'coil' && (
+        <ChoiceField
+          label="off the mandrel its turns are"
+          value={element.shaped === 'none' ? 'left as they are' : element.shaped}
+          choices={['left as they are', 'pinched', 'fanned']}
+          onChange={(v) =>
+            change({ shaped: v === 'left as they are' ? 'none' : (v as Of<'coil'>['shaped']) })
+          }
         />
       )}
       {element.kind === 'wrap' && <WrapChoices element={element} onChange={change} />}
@@ -92,7 +102,7 @@ function YesNo(props: {
   /** whether it holds */
   value: boolean;
   /** called with the answer */
-  onChange: (value: boolean) => void;
+  onChange: (value: boolean) => Promise<boolean>;
 }) {
   return (
     <ChoiceField

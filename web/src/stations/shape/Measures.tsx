@@ -27,7 +27,12 @@ export function Measures(props: {
       return taken;
     } catch (thrown) {
       if (!(thrown instanceof Refused)) throw thrown;
-      setWrong(Object.fromEntries(thrown.problem.violations.map((v) => [v.path, v.limit])));
+      // What cannot be is said where it was asked for, whichever measure it hurts.
+      const title = (path: string) => pattern.parameters.find((p) => p.name === path)?.title ?? '';
+      const said = thrown.problem.violations.map((v) =>
+        v.path === name || !title(v.path) ? v.limit : `${title(v.path)} ${v.limit}`,
+      );
+      setWrong({ [name]: said.join('; ') || thrown.problem.detail });
       return false;
     }
   };
@@ -73,7 +78,8 @@ function Measure(props: {
         label={parameter.title}
         value={String(value)}
         choices={parameter.choices}
-        onChange={(v) => void onChange(v)}
+        wrong={wrong}
+        onChange={onChange}
       />
     );
   }

@@ -3,11 +3,17 @@ import type { Join, Part } from '../../api/types';
 import { useBench } from '../../bench/bench';
 import { ChoiceField } from '../../kit/ChoiceField';
 import { LengthField } from '../../kit/LengthField';
+import { NumberField } from '../../kit/NumberField';
 import { TextField } from '../../kit/TextField';
 import { words } from '../../kit/units';
 import { Addressed } from '../../bench/Addressed';
 
+type Body = NonNullable<Part['body']>;
+type Bead = Extract<Body, { shape: 'bead' }>;
+
 const KINDS: Part['kind'][] = ['stone', 'bead', 'cord', 'finding', 'spacer', 'blank'];
+const ORIGIN = { xMm: 0, yMm: 0, zMm: 0, rotDeg: 0 };
+const FORMS: Bead['form'][] = ['round', 'barrel', 'tube', 'faceted'];
 const NOWHERE = 'nowhere';
 const AS_THEY_ARE = 'as they are';
 const HOWS: NonNullable<Join['how']>[] = ['threaded', 'hung', 'pushed-through', 'opened'];
@@ -35,7 +41,17 @@ export function PartsJoins() {
   const addPart = () =>
     change((p) => ({
       ...p,
-      parts: [...p.parts, { id: freePart(p.parts), kind: 'finding', material: '', sizeMm: 5 }],
+      parts: [
+        ...p.parts,
+        {
+          id: freePart(p.parts),
+          kind: 'finding',
+          material: '',
+          sizeMm: 5,
+          count: 1,
+          place: ORIGIN,
+        },
+      ],
     }));
   const removePart = (index: number) =>
     change((p) => ({
@@ -66,10 +82,21 @@ export function PartsJoins() {
             label={words(part.id ?? 'part')}
             value={part.kind}
             choices={KINDS}
-            onChange={(kind) => void setPart(i, { kind: kind as Part['kind'] })}
+            onChange={(kind) => setPart(i, { kind: kind as Part['kind'] })}
           />
           <TextField label="of" value={part.material} onChange={(material) => setPart(i, { material })} />
-          <LengthField label="size" mm={part.sizeMm} onChange={(sizeMm) => setPart(i, { sizeMm })} />
+          <NumberField
+            label="how many"
+            value={part.count}
+            unit=""
+            step={1}
+            onChange={(count) => setPart(i, { count })}
+          />
+          {part.kind === 'bead' || part.kind === 'spacer' ? (
+            <BeadFields part={part} onChange={(next) => setPart(i, next)} />
+          ) : (
+            <LengthField label="size" mm={part.sizeMm} onChange={(sizeMm) => setPart(i, { sizeMm })} />
+          )}
           <Addressed
             label="sits on"
             value={part.on ?? NOWHERE}
@@ -87,7 +114,7 @@ export function PartsJoins() {
             label="how"
             value={join.how ?? AS_THEY_ARE}
             choices={[AS_THEY_ARE, ...HOWS]}
-            onChange={(how) => void setJoin(i, { how: how as Join['how'] })}
+            onChange={(how) => setJoin(i, { how: how as Join['how'] })}
           />
           <Button onClick={() => void change((p) => ({ ...p, joins: p.joins.filter((_, k) => k !== i) }))}>
             undo this join
@@ -101,6 +128,49 @@ export function PartsJoins() {
         </Button>
       </div>
     </details>
+  );
+}
+
+/** A bead has a form, a size across and along its hole, and the hole itself: they decide what it goes on and what stops it. */
+function BeadFields(props: {
+  /** the bead */
+  part: Part;
+  /** called with what changes */
+  onChange: (next: Partial<Part>) => Promise<boolean>;
+}) {
+  const { part, onChange } = props;
+  const body = part.body?.shape === 'bead' ? part.body : undefined;
+  const bead: Bead = body ?? {
+    shape: 'bead',
+    form: 'round',
+    diameterMm: part.sizeMm,
+    hole: { atMm: [0, 0, 0], along: [0, 0, 1], diameterMm: Math.min(1, part.sizeMm / 2) },
+  };
+  const put = (next: Partial<Bead>) => {
+    const changed = { ...bead, ...next };
+    return onChange({ sizeMm: changed.diameterMm, body: changed });
+  };
+  return (
+    <>
+      <ChoiceField
+        label="form"
+        value={bead.form}
+        choices={FORMS}
+        onChange={(form) => put({ form: form as Bead['form'] })}
+      />
+      <LengthField label="across" mm={bead.diameterMm} onChange={(diameterMm) => put({ diameterMm })} />
+      <LengthField
+        label="along its hole"
+        mm={bead.lengthMm ?? bead.diameterMm}
+        onChange={(lengthMm) => put({ lengthMm })}
+      />
+      <LengthField
+        label="hole"
+        mm={bead.hole.diameterMm}
+        fine
+        onChange={(diameterMm) => put({ hole: { ...bead.hole, diameterMm } })}
+      />
+    </>
   );
 }
 

@@ -9,7 +9,7 @@ import { NumberField } from '../../kit/NumberField';
 import { Row } from '../../kit/Row';
 import { useSettings } from '../../kit/settings';
 import { useKinds } from '../../kit/useKinds';
-import { length, lengthNumber, thickness, unitWord } from '../../kit/units';
+import { length, lengthNumber, thickness, unitWord, place } from '../../kit/units';
 import { ElementChoices } from './ElementChoices';
 import { canBeNothing, changeOf, fieldsOf, shownUnit, stepOf, valueOf } from '../../bench/fields';
 import { Measures } from './Measures';
@@ -146,7 +146,7 @@ function ElementPart(props: {
         <Row label="wire in it" value={length(planned.lengthMm, units)} />
         <Row
           label="starts"
-          value={mark ? `${length(mark.atMm, units)} from the ${mark.from}` : 'at the very end'}
+          value={mark ? `${place(mark.atMm, units)} from the ${mark.from}` : 'at the very end'}
         />
       </dl>
       {planned.mandrelRuleMm !== undefined && (
@@ -240,7 +240,7 @@ function Allowances(props: {
           label="handle"
           value={allowance.handleAt ?? 'end formed last'}
           choices={['end formed last', 'start', 'end', 'both', 'none']}
-          onChange={(v) => void set({ handleAt: v === 'end formed last' ? undefined : (v as 'start') })}
+          onChange={(v) => set({ handleAt: v === 'end formed last' ? undefined : (v as 'start') })}
         />
         {allowance.handleAt !== 'none' && (
           <LengthField
@@ -253,7 +253,7 @@ function Allowances(props: {
           label="cut"
           value={allowance.policy}
           choices={['measured', 'generous']}
-          onChange={(policy) => void set({ policy: policy as 'measured' })}
+          onChange={(policy) => set({ policy: policy as 'measured' })}
         />
       </dl>
     </details>

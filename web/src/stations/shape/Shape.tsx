@@ -55,6 +55,7 @@ export function Shape() {
   return (
     <div className="bench">
       <FormMat
+        parts={plan.parts}
         {...tie}
         strands={drawn.strands}
         element={drawn.selected}

@@ -16,6 +16,8 @@ import org.etui.core.mechanics.Face;
 import org.etui.core.mechanics.Flattening;
 import org.etui.core.section.Section;
 import org.etui.core.section.WireSection;
+import org.hipparchus.analysis.UnivariateFunction;
+import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
 
 /**
  * What the maker does to the wire besides forming it. The act says what it needs to be told, and does it: no method has a default,
@@ -37,24 +39,20 @@ public sealed interface Act
                 Act.Pierce,
                 Act.Dimple,
                 Act.Press,
-                Act.RoundMandrel {
+                Act.RoundMandrel,
+                Act.BringToSize,
+                Act.Close,
+                Act.Polish {
     /** The workpiece after it. */
     Workpiece apply(Workpiece before, Operation.Worked work);
 
+    /** What it is to the wire. */
+    Doing doing();
+
     /** The operation on a strand that it makes; empty where it does nothing to the wire. */
-    Optional<Operation> operation(Operation.Worked work);
-
-    /** Whether steel strikes the wire: a hammer or a die. */
-    boolean isStruck();
-
-    /** The thickness that it works the wire down to, mm; empty where it leaves the measures. */
-    OptionalDouble thinsToMm();
-
-    /** The blank that it is done to; empty for what is done to wire. */
-    Optional<String> blank();
-
-    /** What is done, before the names of what it is done to, such as {@code flatten}. */
-    String verb();
+    default Optional<Operation> operation(Operation.Worked work) {
+        return doing().blank().isPresent() ? Optional.empty() : Optional.of(work);
+    }
 
     /** Calls the visitor's method for this act. */
     <R> R accept(Visitor<R> visitor);
@@ -62,6 +60,36 @@ public sealed interface Act
     /** The contract's word for it, such as {@code open-close}. */
     default String op() {
         return Word.of(getClass());
+    }
+
+    /**
+     * What an act is, whatever it is done to.
+     *
+     * @param verb what is done, before the names of what it is done to, such as {@code flatten}
+     * @param isStruck whether steel strikes the wire: a hammer or a die
+     * @param thinsToMm the thickness that it works the wire down to, mm; empty where it leaves the measures
+     * @param blank the blank that it is done to; empty for what is done to wire
+     */
+    record Doing(String verb, boolean isStruck, OptionalDouble thinsToMm, Optional<String> blank) {
+        /** What neither strikes nor thins. */
+        static Doing soft(String verb) {
+            return new Doing(verb, false, OptionalDouble.empty(), Optional.empty());
+        }
+
+        /** What strikes and leaves the measures. */
+        static Doing struck(String verb) {
+            return new Doing(verb, true, OptionalDouble.empty(), Optional.empty());
+        }
+
+        /** What strikes the wire down to a thickness, mm. */
+        static Doing thinning(String verb, double toMm) {
+            return new Doing(verb, true, OptionalDouble.of(toMm), Optional.empty());
+        }
+
+        /** What is done to a blank. */
+        static Doing onBlank(String verb, String part) {
+            return new Doing(verb, false, OptionalDouble.empty(), Optional.of(part));
+        }
     }
 
     /**
@@ -114,6 +142,15 @@ public sealed interface Act
 
         /** Hammering round a mandrel. */
         R roundMandrel(RoundMandrel roundMandrel);
+
+        /** Bringing up to a size. */
+        R bringToSize(BringToSize bringToSize);
+
+        /** Squeezing shut. */
+        R close(Close close);
+
+        /** Polishing. */
+        R polish(Polish polish);
     }
 
     /**
@@ -121,6 +158,7 @@ public sealed interface Act
      *
      * @param toMm thickness to flatten to, mm; what is thinner already stays
      * @param with the tool
+     * @param face how a domed face slides on the wire
      */
     @Titled("flatten")
     record Flatten(
@@ -137,36 +175,40 @@ public sealed interface Act
                     value = "the tool",
                     or = "\"domed-hammer\"",
                     offered = {"domed-hammer", "flat-hammer", "ball-hammer", "cross-hammer"})
-            With with)
+            With with,
+
+            @Term(
+                    value = "how a domed face slides on the wire: a rough or dry one drives more metal sideways",
+                    or = "\"smooth\"",
+                    offered = {"smooth", "rough"})
+            Surface face)
             implements Act {
+
+        /** How the face of a hammer slides on the wire. */
+        public enum Surface {
+            /** Polished. */
+            SMOOTH,
+            /** Rough, or dry. */
+            ROUGH
+        }
+
+        /** With a smooth face. */
+        public Flatten(double toMm, With with) {
+            this(toMm, with, Surface.SMOOTH);
+        }
+
         @Override
         public Workpiece apply(Workpiece before, Operation.Worked work) {
-            return Thinned.flat(before, work, toMm, with);
+            return Thinned.flat(
+                    before,
+                    work,
+                    toMm,
+                    with == With.DOMED_HAMMER && face == Surface.ROUGH ? Face.ROUGH : Act.face(with));
         }
 
         @Override
-        public Optional<Operation> operation(Operation.Worked work) {
-            return Optional.of(work);
-        }
-
-        @Override
-        public boolean isStruck() {
-            return true;
-        }
-
-        @Override
-        public OptionalDouble thinsToMm() {
-            return OptionalDouble.of(toMm);
-        }
-
-        @Override
-        public Optional<String> blank() {
-            return Optional.empty();
-        }
-
-        @Override
-        public String verb() {
-            return with == With.DIE ? "press" : "flatten";
+        public Doing doing() {
+            return Doing.thinning(with == With.DIE ? "press" : "flatten", toMm);
         }
 
         @Override
@@ -194,28 +236,8 @@ public sealed interface Act
         }
 
         @Override
-        public Optional<Operation> operation(Operation.Worked work) {
-            return Optional.of(work);
-        }
-
-        @Override
-        public boolean isStruck() {
-            return true;
-        }
-
-        @Override
-        public OptionalDouble thinsToMm() {
-            return OptionalDouble.empty();
-        }
-
-        @Override
-        public Optional<String> blank() {
-            return Optional.empty();
-        }
-
-        @Override
-        public String verb() {
-            return Hardening.PLANISH.inWords();
+        public Doing doing() {
+            return Doing.struck(Hardening.PLANISH.inWords());
         }
 
         @Override
@@ -243,28 +265,8 @@ public sealed interface Act
         }
 
         @Override
-        public Optional<Operation> operation(Operation.Worked work) {
-            return Optional.of(work);
-        }
-
-        @Override
-        public boolean isStruck() {
-            return true;
-        }
-
-        @Override
-        public OptionalDouble thinsToMm() {
-            return OptionalDouble.empty();
-        }
-
-        @Override
-        public Optional<String> blank() {
-            return Optional.empty();
-        }
-
-        @Override
-        public String verb() {
-            return Hardening.TEXTURE.inWords();
+        public Doing doing() {
+            return Doing.struck(Hardening.TEXTURE.inWords());
         }
 
         @Override
@@ -288,28 +290,8 @@ public sealed interface Act
         }
 
         @Override
-        public Optional<Operation> operation(Operation.Worked work) {
-            return Optional.of(work);
-        }
-
-        @Override
-        public boolean isStruck() {
-            return false;
-        }
-
-        @Override
-        public OptionalDouble thinsToMm() {
-            return OptionalDouble.empty();
-        }
-
-        @Override
-        public Optional<String> blank() {
-            return Optional.empty();
-        }
-
-        @Override
-        public String verb() {
-            return Hardening.JAWS.inWords();
+        public Doing doing() {
+            return Doing.soft(Hardening.JAWS.inWords());
         }
 
         @Override
@@ -341,28 +323,8 @@ public sealed interface Act
         }
 
         @Override
-        public Optional<Operation> operation(Operation.Worked work) {
-            return Optional.of(work);
-        }
-
-        @Override
-        public boolean isStruck() {
-            return false;
-        }
-
-        @Override
-        public OptionalDouble thinsToMm() {
-            return OptionalDouble.empty();
-        }
-
-        @Override
-        public Optional<String> blank() {
-            return Optional.empty();
-        }
-
-        @Override
-        public String verb() {
-            return Hardening.MALLET.inWords();
+        public Doing doing() {
+            return Doing.soft(Hardening.MALLET.inWords());
         }
 
         @Override
@@ -386,28 +348,8 @@ public sealed interface Act
         }
 
         @Override
-        public Optional<Operation> operation(Operation.Worked work) {
-            return Optional.of(work);
-        }
-
-        @Override
-        public boolean isStruck() {
-            return false;
-        }
-
-        @Override
-        public OptionalDouble thinsToMm() {
-            return OptionalDouble.empty();
-        }
-
-        @Override
-        public Optional<String> blank() {
-            return Optional.empty();
-        }
-
-        @Override
-        public String verb() {
-            return Hardening.FLEX.inWords();
+        public Doing doing() {
+            return Doing.soft(Hardening.FLEX.inWords());
         }
 
         @Override
@@ -439,28 +381,8 @@ public sealed interface Act
         }
 
         @Override
-        public Optional<Operation> operation(Operation.Worked work) {
-            return Optional.of(work);
-        }
-
-        @Override
-        public boolean isStruck() {
-            return false;
-        }
-
-        @Override
-        public OptionalDouble thinsToMm() {
-            return OptionalDouble.empty();
-        }
-
-        @Override
-        public Optional<String> blank() {
-            return Optional.empty();
-        }
-
-        @Override
-        public String verb() {
-            return "tumble";
+        public Doing doing() {
+            return Doing.soft("tumble");
         }
 
         @Override
@@ -511,23 +433,8 @@ public sealed interface Act
         }
 
         @Override
-        public boolean isStruck() {
-            return false;
-        }
-
-        @Override
-        public OptionalDouble thinsToMm() {
-            return OptionalDouble.empty();
-        }
-
-        @Override
-        public Optional<String> blank() {
-            return Optional.empty();
-        }
-
-        @Override
-        public String verb() {
-            return "close again";
+        public Doing doing() {
+            return Doing.soft("close again");
         }
 
         @Override
@@ -554,28 +461,8 @@ public sealed interface Act
         }
 
         @Override
-        public Optional<Operation> operation(Operation.Worked work) {
-            return Optional.of(work);
-        }
-
-        @Override
-        public boolean isStruck() {
-            return false;
-        }
-
-        @Override
-        public OptionalDouble thinsToMm() {
-            return OptionalDouble.empty();
-        }
-
-        @Override
-        public Optional<String> blank() {
-            return Optional.empty();
-        }
-
-        @Override
-        public String verb() {
-            return "straighten";
+        public Doing doing() {
+            return Doing.soft("straighten");
         }
 
         @Override
@@ -604,28 +491,8 @@ public sealed interface Act
         }
 
         @Override
-        public Optional<Operation> operation(Operation.Worked work) {
-            return Optional.of(work);
-        }
-
-        @Override
-        public boolean isStruck() {
-            return false;
-        }
-
-        @Override
-        public OptionalDouble thinsToMm() {
-            return OptionalDouble.empty();
-        }
-
-        @Override
-        public Optional<String> blank() {
-            return Optional.empty();
-        }
-
-        @Override
-        public String verb() {
-            return "open and close";
+        public Doing doing() {
+            return Doing.soft("open and close");
         }
 
         @Override
@@ -650,23 +517,8 @@ public sealed interface Act
         }
 
         @Override
-        public boolean isStruck() {
-            return false;
-        }
-
-        @Override
-        public OptionalDouble thinsToMm() {
-            return OptionalDouble.empty();
-        }
-
-        @Override
-        public Optional<String> blank() {
-            return Optional.empty();
-        }
-
-        @Override
-        public String verb() {
-            return "trim";
+        public Doing doing() {
+            return Doing.soft("trim");
         }
 
         @Override
@@ -694,28 +546,8 @@ public sealed interface Act
         }
 
         @Override
-        public Optional<Operation> operation(Operation.Worked work) {
-            return Optional.empty();
-        }
-
-        @Override
-        public boolean isStruck() {
-            return false;
-        }
-
-        @Override
-        public OptionalDouble thinsToMm() {
-            return OptionalDouble.empty();
-        }
-
-        @Override
-        public Optional<String> blank() {
-            return Optional.of(part);
-        }
-
-        @Override
-        public String verb() {
-            return "pierce";
+        public Doing doing() {
+            return Doing.onBlank("pierce", part);
         }
 
         @Override
@@ -750,28 +582,8 @@ public sealed interface Act
         }
 
         @Override
-        public Optional<Operation> operation(Operation.Worked work) {
-            return Optional.empty();
-        }
-
-        @Override
-        public boolean isStruck() {
-            return false;
-        }
-
-        @Override
-        public OptionalDouble thinsToMm() {
-            return OptionalDouble.empty();
-        }
-
-        @Override
-        public Optional<String> blank() {
-            return Optional.of(part);
-        }
-
-        @Override
-        public String verb() {
-            return "dimple";
+        public Doing doing() {
+            return Doing.onBlank("dimple", part);
         }
 
         @Override
@@ -805,32 +617,12 @@ public sealed interface Act
             implements Act {
         @Override
         public Workpiece apply(Workpiece before, Operation.Worked work) {
-            return Thinned.flat(before, work, toMm, With.DIE);
+            return Thinned.flat(before, work, toMm, Face.DIE);
         }
 
         @Override
-        public Optional<Operation> operation(Operation.Worked work) {
-            return Optional.of(work);
-        }
-
-        @Override
-        public boolean isStruck() {
-            return true;
-        }
-
-        @Override
-        public OptionalDouble thinsToMm() {
-            return OptionalDouble.of(toMm);
-        }
-
-        @Override
-        public Optional<String> blank() {
-            return Optional.empty();
-        }
-
-        @Override
-        public String verb() {
-            return "press";
+        public Doing doing() {
+            return Doing.thinning("press", toMm);
         }
 
         @Override
@@ -857,32 +649,12 @@ public sealed interface Act
             implements Act {
         @Override
         public Workpiece apply(Workpiece before, Operation.Worked work) {
-            return Thinned.of(before, work, toMm, Face.DOMED, true);
+            return Thinned.round(before, work, toMm);
         }
 
         @Override
-        public Optional<Operation> operation(Operation.Worked work) {
-            return Optional.of(work);
-        }
-
-        @Override
-        public boolean isStruck() {
-            return true;
-        }
-
-        @Override
-        public OptionalDouble thinsToMm() {
-            return OptionalDouble.of(toMm);
-        }
-
-        @Override
-        public Optional<String> blank() {
-            return Optional.empty();
-        }
-
-        @Override
-        public String verb() {
-            return "hammer round a mandrel:";
+        public Doing doing() {
+            return Doing.thinning("hammer round a mandrel:", toMm);
         }
 
         @Override
@@ -891,28 +663,149 @@ public sealed interface Act
         }
     }
 
-    /** Work that makes wire thinner. */
-    final class Thinned {
-        private Thinned() {}
-
-        private static Face face(With with) {
-            return switch (with) {
-                case CROSS_HAMMER -> Face.CROSS;
-                case BALL_HAMMER -> Face.BALL;
-                case FLAT_HAMMER -> Face.BROAD;
-                case DIE -> Face.DIE;
-                default -> Face.DOMED;
-            };
+    /**
+     * Hammer a ring round a mandrel until it has grown to an inside: only ever larger, at the cost of its thickness. Where that would take more than
+     * {@link Thinned#MOST}, it grows as far as that goes.
+     *
+     * @param insideMm the inside wanted, mm
+     */
+    @Titled("bring up to size")
+    record BringToSize(
+            @Term(value = "the inside wanted, mm", from = 0.01, to = 1000, title = "inside wanted", usual = "18")
+            double insideMm)
+            implements Act {
+        @Override
+        public Workpiece apply(Workpiece before, Operation.Worked work) {
+            Workpiece after = before;
+            for (Element element : work.along()) {
+                if (work.touches(element.id()) && before.insideMm(element.id()).orElse(insideMm) < insideMm) {
+                    after = Thinned.toInside(after, work.on(List.of(element.id())), element.id(), insideMm);
+                }
+            }
+            return after;
         }
 
+        @Override
+        public Doing doing() {
+            return Doing.struck("bring up to size:");
+        }
+
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.bringToSize(this);
+        }
+    }
+
+    /** Squeeze shut: a curl, a loop, the closing of a bangle. What has come open is brought back to its inside. */
+    @Titled("squeeze shut")
+    record Close() implements Act {
+        @Override
+        public Workpiece apply(Workpiece before, Operation.Worked work) {
+            return new Reclose().apply(before, work);
+        }
+
+        @Override
+        public Doing doing() {
+            return Doing.soft("squeeze shut");
+        }
+
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.close(this);
+        }
+    }
+
+    /**
+     * Polish without a bath; it takes too little metal off to count.
+     *
+     * @param with what it is polished with
+     */
+    @Titled("polish")
+    record Polish(
+            @Term(
+                    value = "what it is polished with",
+                    or = "\"cloth\"",
+                    offered = {"cloth", "four-grade-block", "emery", "file"})
+            Abrasive with)
+            implements Act {
+        /** What is polished with, from the coarsest to the finest. */
+        public enum Abrasive {
+            /** A fine file. */
+            FILE,
+            /** Emery paper. */
+            EMERY,
+            /** A block with four grades. */
+            FOUR_GRADE_BLOCK,
+            /** A polishing cloth. */
+            CLOTH
+        }
+
+        @Override
+        public Workpiece apply(Workpiece before, Operation.Worked work) {
+            return before;
+        }
+
+        @Override
+        public Doing doing() {
+            return Doing.soft("polish");
+        }
+
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.polish(this);
+        }
+    }
+
+    /** The face that a hammer or a die has. */
+    private static Face face(With with) {
+        return switch (with) {
+            case CROSS_HAMMER -> Face.CROSS;
+            case BALL_HAMMER -> Face.BALL;
+            case FLAT_HAMMER -> Face.BROAD;
+            case DIE -> Face.DIE;
+            default -> Face.DOMED;
+        };
+    }
+
+    /** Work that makes wire thinner. */
+    final class Thinned {
+        /** A ring is not thinned further than this to make it larger, d/h (engineering estimate). */
+        public static final double MOST = 1.6;
+
+        private static final double FOUND_MM = 1e-7;
+        private static final int MOST_TRIES = 60;
+
+        private Thinned() {}
+
         /** Struck as it lies. */
-        static Workpiece flat(Workpiece before, Operation.Worked work, double toMm, With with) {
+        static Workpiece flat(Workpiece before, Operation.Worked work, double toMm, Face face) {
             return of(
                     before,
                     work,
                     toMm,
-                    face(with),
+                    face,
                     Flattening.liesOnEdge(before.wire().section()));
+        }
+
+        /** Struck round a mandrel until an element has an inside, mm, larger than it has. */
+        static Workpiece toInside(Workpiece before, Operation.Worked work, String element, double insideMm) {
+            List<Run> runs = before.of(element);
+            double from = Flattening.struckMm(runs.get(0).section(), true);
+            double least = Flattening.struckMm(before.wire().section(), true) / MOST;
+            UnivariateFunction lacks =
+                    to -> round(before, work, to).insideMm(element).orElseThrow() - insideMm;
+            if (least >= from) {
+                return before;
+            }
+            if (lacks.value(least) < 0) {
+                return round(before, work, least);
+            }
+            return round(
+                    before, work, new BracketingNthOrderBrentSolver(FOUND_MM, 5).solve(MOST_TRIES, lacks, least, from));
+        }
+
+        private static Workpiece round(Workpiece before, Operation.Worked work, double toMm) {
+            return of(before, work, toMm, Face.DOMED, true);
         }
 
         private static Workpiece of(Workpiece before, Operation.Worked work, double toMm, Face face, boolean inPlane) {

@@ -145,7 +145,7 @@ public sealed interface Operation {
 
         @Override
         public boolean isStruck() {
-            return act.isStruck();
+            return act.doing().isStruck();
         }
 
         @Override
@@ -160,7 +160,7 @@ public sealed interface Operation {
 
         @Override
         public OptionalDouble thinsToMm() {
-            return act.thinsToMm();
+            return act.doing().thinsToMm();
         }
 
         @Override
@@ -170,7 +170,7 @@ public sealed interface Operation {
 
         @Override
         public String inWords() {
-            return words(act.verb(), elements);
+            return words(act.doing().verb(), elements);
         }
     }
 

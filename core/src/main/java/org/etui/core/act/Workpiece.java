@@ -7,6 +7,8 @@ import java.util.OptionalDouble;
 import java.util.function.UnaryOperator;
 import org.etui.core.curve.Arc;
 import org.etui.core.curve.CentreLine;
+import org.etui.core.curve.CurvePiece;
+import org.etui.core.curve.Helix;
 import org.etui.core.curve.Placed;
 import org.etui.core.curve.Pose;
 import org.etui.core.wire.Wire;
@@ -83,11 +85,17 @@ public record Workpiece(Wire wire, List<Run> runs, String anchor) {
     /** Inside diameter of the widest-turning arc of an element as it lies, mm; empty where nothing of it is round. */
     public OptionalDouble insideMm(String element) {
         return of(element).stream()
-                .filter(r -> r.formed() && r.shape() instanceof Arc)
+                .filter(r -> r.formed() && seenAlong(r.shape()) instanceof Arc)
                 .max(Comparator.comparingDouble(r -> r.shape().turnRad()))
                 .map(r -> OptionalDouble.of(
-                        2 * r.now().lengthMm() / r.now().turnRad() - r.section().inPlaneMm()))
+                        2 * seenAlong(r.now()).lengthMm() / r.now().turnRad()
+                                - r.section().inPlaneMm()))
                 .orElse(OptionalDouble.empty());
+    }
+
+    /** A coil as its axis sees it: the turns lie on each other. */
+    private static CurvePiece seenAlong(CurvePiece shape) {
+        return shape instanceof Helix helix ? helix.base() : shape;
     }
 
     /** The centre line as it lies, the anchor at the origin heading along x. */

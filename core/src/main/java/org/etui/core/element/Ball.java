@@ -2,7 +2,6 @@ package org.etui.core.element;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.function.UnaryOperator;
 import org.etui.core.check.Check;
 import org.etui.core.check.Term;
 import org.etui.core.check.Titled;
@@ -84,12 +83,17 @@ public record Ball(
     }
 
     @Override
+    public List<String> sitsOn() {
+        return List.of();
+    }
+
+    @Override
     public List<Spacing> spacings() {
         return List.of();
     }
 
     @Override
-    public Ball renamed(UnaryOperator<String> strand, UnaryOperator<String> work) {
+    public Ball renamed(Names names) {
         return this;
     }
 

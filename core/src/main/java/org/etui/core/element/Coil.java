@@ -2,7 +2,6 @@ package org.etui.core.element;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.function.UnaryOperator;
 import org.etui.core.check.Check;
 import org.etui.core.check.Term;
 import org.etui.core.check.Titled;
@@ -24,6 +23,7 @@ import org.etui.core.section.Section;
  * @param rollDeg roll of the working plane before it, degrees
  * @param over whether it lies on top at crossings
  * @param target when its sizes hold
+ * @param shaped what is done to its turns when it is off the mandrel
  */
 @Titled("coil")
 public record Coil(
@@ -56,8 +56,21 @@ public record Coil(
         Optional<Boolean> over,
 
         @Term(value = "whether sizes are meant after release or after the work", or = "\"released\"")
-        Target target)
+        Target target,
+
+        @Term(value = "what is done to its turns off the mandrel", or = "\"none\"")
+        Shaped shaped)
         implements Element {
+
+    /** What is done to the turns of a coil off the mandrel. */
+    public enum Shaped {
+        /** They stay as they are wound. */
+        NONE,
+        /** They are pinched together on one side. */
+        PINCHED,
+        /** They are fanned out like petals. */
+        FANNED
+    }
 
     /** Direction of a coil's axis. */
     public enum Axis {
@@ -79,12 +92,12 @@ public record Coil(
 
     /** Touching turns across the heading. */
     public static Coil of(String id, double mandrelMm, double turns, Turn turn) {
-        return new Coil(id, mandrelMm, turns, 0, Axis.ACROSS, turn, 0, Optional.empty(), Target.RELEASED);
+        return new Coil(id, mandrelMm, turns, 0, Axis.ACROSS, turn, 0, Optional.empty(), Target.RELEASED, Shaped.NONE);
     }
 
     /** The same with a distance from turn to turn, mm. */
     public Coil withPitch(double mm) {
-        return new Coil(id, mandrelMm, turns, mm, axis, turn, rollDeg, over, target);
+        return new Coil(id, mandrelMm, turns, mm, axis, turn, rollDeg, over, target, shaped);
     }
 
     /** The helix; with the axis along the heading a corner comes first, unless the coil begins the strand. */
@@ -126,12 +139,17 @@ public record Coil(
     }
 
     @Override
+    public List<String> sitsOn() {
+        return List.of();
+    }
+
+    @Override
     public List<Spacing> spacings() {
         return pitchMm > 0 ? List.of(new Spacing("from turn to turn", pitchMm, false)) : List.of();
     }
 
     @Override
-    public Coil renamed(UnaryOperator<String> strand, UnaryOperator<String> work) {
+    public Coil renamed(Names names) {
         return this;
     }
 

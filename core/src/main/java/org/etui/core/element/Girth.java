@@ -2,7 +2,6 @@ package org.etui.core.element;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.function.UnaryOperator;
 import org.etui.core.check.Check;
 import org.etui.core.check.Term;
 import org.etui.core.check.Titled;
@@ -22,6 +21,7 @@ import org.etui.core.section.Section;
  * @param rollDeg roll of the working plane before it, degrees
  * @param over whether it lies on top at crossings
  * @param target when its sizes hold
+ * @param seat the part that it lies round
  */
 @Titled("round a stone")
 public record Girth(
@@ -68,8 +68,34 @@ public record Girth(
         Optional<Boolean> over,
 
         @Term(value = "whether sizes are meant after release or after the work", or = "\"released\"")
-        Target target)
+        Target target,
+
+        @Term("the part that it lies round") Optional<Seat> seat)
         implements Element {
+
+    /**
+     * Where wire lies round a part.
+     *
+     * @param on the part
+     * @param heightMm how high over its back or middle the first wire lies, mm
+     * @param slot how many wires of the bundle lie between it and that place
+     */
+    public record Seat(
+            @Term(value = "the part", from = 1, to = 60) String on,
+
+            @Term(
+                    value = "how high over its flat back, or its middle, the first wire lies, mm",
+                    from = -1000,
+                    to = 1000,
+                    or = "0")
+            double heightMm,
+
+            @Term(
+                    value = "how many wires of the bundle lie between it and there, towards the front",
+                    from = 0,
+                    to = 60,
+                    or = "0")
+            int slot) {}
 
     /** @throws IllegalArgumentException if a measure is out of range */
     public Girth {
@@ -85,7 +111,22 @@ public record Girth(
 
     /** Part of the way round, on the stone itself. */
     public static Girth of(String id, Outline outline, double from, double to, Turn turn) {
-        return new Girth(id, outline, from, to, 0, turn, 0, Optional.empty(), Target.RELEASED);
+        return new Girth(id, outline, from, to, 0, turn, 0, Optional.empty(), Target.RELEASED, Optional.empty());
+    }
+
+    /** The same, lying on a part: its first wire at a height, mm. */
+    public Girth on(String part, double heightMm) {
+        return new Girth(
+                id,
+                outline,
+                from,
+                to,
+                offsetWires,
+                turn,
+                rollDeg,
+                over,
+                target,
+                Optional.of(new Seat(part, heightMm, 0)));
     }
 
     /** Once round the stone as the middle of the wire goes. */
@@ -124,13 +165,19 @@ public record Girth(
     }
 
     @Override
+    public List<String> sitsOn() {
+        return seat.map(s -> List.of(s.on())).orElse(List.of());
+    }
+
+    @Override
     public List<Spacing> spacings() {
         return List.of();
     }
 
     @Override
-    public Girth renamed(UnaryOperator<String> strand, UnaryOperator<String> work) {
-        return this;
+    public Girth renamed(Names names) {
+        Optional<Seat> there = seat.flatMap(s -> names.place(s.on()).map(on -> new Seat(on, s.heightMm(), s.slot())));
+        return new Girth(id, outline, from, to, offsetWires, turn, rollDeg, over, target, there);
     }
 
     @Override

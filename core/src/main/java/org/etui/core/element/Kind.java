@@ -2,7 +2,6 @@ package org.etui.core.element;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.function.UnaryOperator;
 import org.etui.core.curve.CurvePiece;
 import org.etui.core.section.Section;
 
@@ -44,13 +43,23 @@ public interface Kind {
     /** Measures that repeat along it, or from wire to wire. */
     List<Spacing> spacings();
 
-    /**
-     * The same in a document where strands and works are called otherwise.
-     *
-     * @param strand what a strand is called there
-     * @param work what a work is called there
-     */
-    Element renamed(UnaryOperator<String> strand, UnaryOperator<String> work);
+    /** The parts, or the strand.element of others, that it sits on; empty where it follows the element before it. */
+    List<String> sitsOn();
+
+    /** The same in another piece, where things have other names. */
+    Element renamed(Names names);
+
+    /** What things are called in another piece. */
+    interface Names {
+        /** What a strand is called there. */
+        String strand(String id);
+
+        /** What a work is called there. */
+        String work(String id);
+
+        /** What strand.element or a part is called there; empty where it is not there. */
+        Optional<String> place(String address);
+    }
 
     /** Calls the visitor's method for this kind. */
     <R> R accept(Visitor<R> visitor);

@@ -2,7 +2,6 @@ package org.etui.core.element;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.function.UnaryOperator;
 import org.etui.core.check.Check;
 import org.etui.core.check.Term;
 import org.etui.core.check.Titled;
@@ -47,8 +46,8 @@ public record Lead(
     }
 
     @Override
-    public Lead renamed(UnaryOperator<String> strand, UnaryOperator<String> work) {
-        return new Lead(id, lengthMm, work.apply(trimAfter), rollDeg, over, target);
+    public Lead renamed(Names names) {
+        return new Lead(id, lengthMm, names.work(trimAfter), rollDeg, over, target);
     }
 
     @Override
@@ -79,6 +78,11 @@ public record Lead(
     @Override
     public double acrossMm(Section section) {
         return section.thicknessMm();
+    }
+
+    @Override
+    public List<String> sitsOn() {
+        return List.of();
     }
 
     @Override

@@ -2,7 +2,6 @@ package org.etui.core.element;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.function.UnaryOperator;
 import org.etui.core.check.Check;
 import org.etui.core.check.Term;
 import org.etui.core.check.Titled;
@@ -119,12 +118,17 @@ public record Loop(
     }
 
     @Override
+    public List<String> sitsOn() {
+        return List.of();
+    }
+
+    @Override
     public List<Spacing> spacings() {
         return List.of();
     }
 
     @Override
-    public Loop renamed(UnaryOperator<String> strand, UnaryOperator<String> work) {
+    public Loop renamed(Names names) {
         return this;
     }
 

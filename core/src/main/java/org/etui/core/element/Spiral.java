@@ -3,7 +3,6 @@ package org.etui.core.element;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.function.UnaryOperator;
 import org.etui.core.check.Check;
 import org.etui.core.check.Term;
 import org.etui.core.check.Titled;
@@ -258,7 +257,7 @@ public record Spiral(
 
     @Override
     public Handling handling() {
-        return Handling.soft(Handling.End.FLUSH);
+        return Handling.soft(centre == Centre.CLOSED ? Handling.End.SLOPED : Handling.End.FLUSH);
     }
 
     @Override
@@ -272,12 +271,17 @@ public record Spiral(
     }
 
     @Override
+    public List<String> sitsOn() {
+        return List.of();
+    }
+
+    @Override
     public List<Spacing> spacings() {
         return gapMm > 0 ? List.of(new Spacing("gap between turns", gapMm, false)) : List.of();
     }
 
     @Override
-    public Spiral renamed(UnaryOperator<String> strand, UnaryOperator<String> work) {
+    public Spiral renamed(Names names) {
         return this;
     }
 

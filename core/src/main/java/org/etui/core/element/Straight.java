@@ -2,7 +2,6 @@ package org.etui.core.element;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.function.UnaryOperator;
 import org.etui.core.check.Check;
 import org.etui.core.check.Term;
 import org.etui.core.check.Titled;
@@ -78,12 +77,17 @@ public record Straight(
     }
 
     @Override
+    public List<String> sitsOn() {
+        return List.of();
+    }
+
+    @Override
     public List<Spacing> spacings() {
         return List.of(new Spacing("length", lengthMm, true));
     }
 
     @Override
-    public Straight renamed(UnaryOperator<String> strand, UnaryOperator<String> work) {
+    public Straight renamed(Names names) {
         return this;
     }
 

@@ -2,7 +2,6 @@ package org.etui.core.element;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.function.UnaryOperator;
 import org.etui.core.check.Check;
 import org.etui.core.check.Term;
 import org.etui.core.check.Titled;
@@ -54,8 +53,8 @@ public record Twist(
     }
 
     @Override
-    public Twist renamed(UnaryOperator<String> strand, UnaryOperator<String> work) {
-        return isAlone() ? this : new Twist(id, lengthMm, turns, strand.apply(with), rollDeg, over, target);
+    public Twist renamed(Names names) {
+        return isAlone() ? this : new Twist(id, lengthMm, turns, names.strand(with), rollDeg, over, target);
     }
 
     /** Whether it is twisted along its own axis. */
@@ -101,6 +100,11 @@ public record Twist(
     @Override
     public double acrossMm(Section section) {
         return section.thicknessMm();
+    }
+
+    @Override
+    public List<String> sitsOn() {
+        return List.of();
     }
 
     @Override

@@ -6,7 +6,6 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.function.DoubleFunction;
-import java.util.function.UnaryOperator;
 import org.etui.core.check.Check;
 import org.etui.core.check.Term;
 import org.etui.core.check.Titled;
@@ -28,6 +27,7 @@ import org.etui.core.section.Section;
  * @param rollDeg roll of the working plane before it, degrees
  * @param over whether it lies on top at crossings
  * @param target when its sizes hold
+ * @param seat what it is wound round in the piece
  */
 @Titled("wrap")
 public record Wrap(
@@ -60,8 +60,28 @@ public record Wrap(
         Optional<Boolean> over,
 
         @Term(value = "whether sizes are meant after release or after the work", or = "\"released\"")
-        Target target)
+        Target target,
+
+        @Term("what it is wound round in the piece") Optional<Seat> seat)
         implements Element {
+
+    /**
+     * What turns are wound round.
+     *
+     * @param round the elements that lie together there
+     * @param at where on the first of them, as a share of its length
+     */
+    public record Seat(
+            @Term(value = "strand.element of each that lies together there", from = 1, to = 60)
+            List<String> round,
+
+            @Term(value = "where on the first of them, as a share of its length", from = 0, to = 1, or = "0.5")
+            double at) {
+        /** Copies the list. */
+        public Seat {
+            round = List.copyOf(round);
+        }
+    }
 
     /**
      * What a wrap is wound on.
@@ -144,22 +164,28 @@ public record Wrap(
 
     /** Touching turns. */
     public static Wrap of(String id, Core core, double turns, Turn turn) {
-        return new Wrap(id, core, turns, 0, false, turn, 0, Optional.empty(), Target.RELEASED);
+        return new Wrap(id, core, turns, 0, false, turn, 0, Optional.empty(), Target.RELEASED, Optional.empty());
+    }
+
+    /** The same, wound round elements that lie together, at a share of the first. */
+    public Wrap round(List<String> hosts, double at) {
+        return new Wrap(
+                id, core, turns, pitchMm, legAlong, turn, rollDeg, over, target, Optional.of(new Seat(hosts, at)));
     }
 
     /** The same with the working plane rolled before it, degrees. */
     public Wrap rolled(double degrees) {
-        return new Wrap(id, core, turns, pitchMm, legAlong, turn, degrees, over, target);
+        return new Wrap(id, core, turns, pitchMm, legAlong, turn, degrees, over, target, seat);
     }
 
     /** The same with its own leg under the turns. */
     public Wrap overItsLeg() {
-        return new Wrap(id, core, turns, pitchMm, true, turn, rollDeg, over, target);
+        return new Wrap(id, core, turns, pitchMm, true, turn, rollDeg, over, target, seat);
     }
 
     /** The same with another number of turns. */
     public Wrap withTurns(double other) {
-        return new Wrap(id, core, other, pitchMm, legAlong, turn, rollDeg, over, target);
+        return new Wrap(id, core, other, pitchMm, legAlong, turn, rollDeg, over, target, seat);
     }
 
     /** Once round the core as the middle of this wire goes, seen along the core. */
@@ -203,13 +229,25 @@ public record Wrap(
     }
 
     @Override
+    public List<String> sitsOn() {
+        return seat.map(Seat::round).orElse(List.of());
+    }
+
+    @Override
     public List<Spacing> spacings() {
         return pitchMm > 0 ? List.of(new Spacing("from turn to turn", pitchMm, false)) : List.of();
     }
 
     @Override
-    public Wrap renamed(UnaryOperator<String> strand, UnaryOperator<String> work) {
-        return this;
+    public Wrap renamed(Names names) {
+        return new Wrap(
+                id, core, turns, pitchMm, legAlong, turn, rollDeg, over, target, seat.flatMap(s -> renamed(s, names)));
+    }
+
+    private static Optional<Seat> renamed(Seat seat, Names names) {
+        List<String> round =
+                seat.round().stream().flatMap(h -> names.place(h).stream()).toList();
+        return round.isEmpty() ? Optional.empty() : Optional.of(new Seat(round, seat.at()));
     }
 
     @Override

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.etui.core.element.Kind;
 import org.etui.core.piece.Join;
 import org.etui.core.piece.Part;
 import org.etui.core.piece.Piece;
@@ -62,7 +63,11 @@ final class Merge {
 
     private void add(Piece size, JobLine line, String behind) {
         double moved = room(size);
-        Set<String> ownWork = ownWork(size.work());
+        Set<String> own = size.parts().stream()
+                .filter(p -> p.on().isPresent() || seated(size, p))
+                .map(Part::id)
+                .collect(Collectors.toSet());
+        Kind.Names names = new Behind(behind, ownWork(size.work()), own);
         for (Strand s : size.strands()) {
             Place at = s.place();
             boolean lies = moved != 0 || !at.equals(Place.FREE);
@@ -74,21 +79,13 @@ final class Merge {
                     s.mirror(),
                     s.wire(),
                     s.allowance(),
-                    s.elements().stream()
-                            .map(e -> e.renamed(
-                                    other -> other + behind, work -> ownWork.contains(work) ? work + behind : work))
-                            .toList(),
+                    s.elements().stream().map(e -> e.renamed(names)).toList(),
                     s.order(),
                     lies ? new Place(at.xMm() + moved, at.yMm(), at.zMm(), at.rotDeg()) : at));
         }
-        Set<String> own = size.parts().stream()
-                .filter(p -> p.on().isPresent())
-                .map(Part::id)
-                .collect(Collectors.toSet());
         for (Part p : size.parts()) {
-            if (p.on().isPresent()) {
-                parts.add(new Part(
-                        p.id() + behind, p.kind(), p.material(), p.sizeMm(), p.on().map(on -> at(on, own, behind))));
+            if (own.contains(p.id())) {
+                parts.add(p.renamed(p.id() + behind, p.on().map(on -> at(on, own, behind))));
             } else if (once.add(p.id())) {
                 parts.add(p);
             }
@@ -146,5 +143,30 @@ final class Merge {
         double moved = rightMm == 0 ? 0 : rightMm + APART_MM - least;
         rightMm = most + moved;
         return moved;
+    }
+
+    /** Whether wire of a size lies on a part. */
+    private static boolean seated(Piece size, Part part) {
+        return size.strands().stream()
+                .flatMap(s -> s.elements().stream())
+                .anyMatch(e -> e.sitsOn().contains(part.id()));
+    }
+
+    /** What belongs to a size carries its number behind its name. */
+    private record Behind(String behind, Set<String> works, Set<String> parts) implements Kind.Names {
+        @Override
+        public String strand(String id) {
+            return id + behind;
+        }
+
+        @Override
+        public String work(String id) {
+            return works.contains(id) ? id + behind : id;
+        }
+
+        @Override
+        public Optional<String> place(String address) {
+            return Optional.of(at(address, parts, behind));
+        }
     }
 }

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.etui.core.check.BadInput;
+import org.etui.core.element.Kind;
 import org.etui.core.piece.Piece;
 import org.etui.core.piece.Purpose;
 import org.etui.core.piece.Strand;
@@ -86,9 +87,7 @@ public final class Together {
                     s.wire(),
                     s.allowance(),
                     s.elements().stream()
-                            .map(e -> e.renamed(
-                                    other -> other + behind,
-                                    work -> own.contains(work) ? work + mark(s, behind) : work))
+                            .map(e -> e.renamed(new Alone(behind, own, mark(s, behind))))
                             .toList(),
                     s.order(),
                     s.place()));
@@ -109,5 +108,23 @@ public final class Together {
 
     private static String mark(Strand strand, String behind) {
         return behind + "-" + strand.id();
+    }
+
+    /** Names of strands that are cut together: what they sit on is not there. */
+    private record Alone(String behind, Set<String> own, String mark) implements Kind.Names {
+        @Override
+        public String strand(String id) {
+            return id + behind;
+        }
+
+        @Override
+        public String work(String id) {
+            return own.contains(id) ? id + mark : id;
+        }
+
+        @Override
+        public Optional<String> place(String address) {
+            return Optional.empty();
+        }
     }
 }

@@ -39,6 +39,15 @@ public record LengthFormat(Units units) {
     }
 
     /**
+     * A place on the wire: in inches to 1/32, since marks a millimetre apart must not read alike.
+     *
+     * @param mm a finite length in mm
+     */
+    public String place(double mm) {
+        return (units == Units.IN ? new LengthFormat(Units.IN32) : this).write(mm, Rounding.NEAREST);
+    }
+
+    /**
      * A length within a sentence: millimetres to so many decimals, such as {@code 0.95 mm}; in inches a fraction where it is true to a
      * tenth of a millimetre, else the decimal, and thousandths below 1/16, such as {@code 0.031 in}.
      *

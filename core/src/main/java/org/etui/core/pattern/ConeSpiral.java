@@ -25,7 +25,7 @@ final class ConeSpiral extends Pattern {
                 List.of(Purpose.DECORATIVE, Purpose.LINK),
                 Wire.ofAwg(Metal.COPPER, Temper.DEAD_SOFT, "20"),
                 List.of(
-                        Parameter.number("turns", "turns", "turns", 4, 0.5, 20),
+                        Parameter.number("turns", "turns", "turns", 4, 0.5, 20).leftFree(),
                         Parameter.mm("insideMm", "hole, inside", 1.5, 0.5, 20),
                         Parameter.mm("gapMm", "gap between turns, seen from above", 0, 0, 5),
                         Parameter.mm("riseMm", "rise a turn", 1, 0.1, 10)));

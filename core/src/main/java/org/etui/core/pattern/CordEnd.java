@@ -1,9 +1,7 @@
 package org.etui.core.pattern;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
-import org.etui.core.check.BadInput;
 import org.etui.core.element.Bend;
 import org.etui.core.element.Element;
 import org.etui.core.element.Loop;
@@ -21,8 +19,7 @@ import org.etui.core.piece.Strand;
 import org.etui.core.wire.Wire;
 
 /**
- * A loop for the clasp, a leg laid along the cord, and the rest coiled round both. Sized by turns, or by the wire at hand:
- * then it says how many whole quarters of a turn that wire makes on this cord.
+ * A loop for the clasp, a leg laid along the cord, and the rest coiled round both.
  */
 final class CordEnd extends Pattern {
     CordEnd() {
@@ -35,16 +32,14 @@ final class CordEnd extends Pattern {
                 List.of(
                         Parameter.mm("cordMm", "cord", 3, 0.5, 20),
                         Parameter.mm("loopInsideMm", "loop, inside", 3, 0.5, 20),
-                        Parameter.choice("sizedBy", "sized by", "turns", "wire"),
-                        Parameter.number("turns", "turns", "turns", 6, 1, 40).onlyWith("sizedBy", "turns"),
-                        Parameter.mm("wireMm", "wire in it", 120, 20, 2000).onlyWith("sizedBy", "wire")));
+                        Parameter.number("turns", "turns", "turns", 6, 1, 40).leftFree()));
     }
 
     @Override
     Piece build(Values values, Wire wire, Purpose purpose) {
-        double turns = values.word("sizedBy").equals("turns") ? values.number("turns") : turnsOf(values, wire);
+        double turns = values.number("turns");
         Strand strand = Strand.of("end", "Cord end", wire, elements(values, wire, turns));
-        Part cord = new Part("cord", PartKind.CORD, "cord", values.number("cordMm"), Optional.of("end.coil"));
+        Part cord = Part.of("cord", PartKind.CORD, "cord", values.number("cordMm"), Optional.of("end.coil"));
         return Piece.of(title(), purpose, List.of(strand))
                 .withParts(List.of(cord), List.of(Join.of("end.coil", "cord")));
     }
@@ -58,20 +53,5 @@ final class CordEnd extends Pattern {
                 Wrap.of("coil", Wrap.Core.ofCord(values.number("cordMm")), turns, Turn.LEFT)
                         .overItsLeg()
                         .rolled(90));
-    }
-
-    /** Wire grows in proportion with the turns: leg and coil by the turn, loop and corner once. */
-    private static double turnsOf(Values values, Wire wire) {
-        double one = wireMm(elements(values, wire, 1), wire);
-        double turn = wireMm(elements(values, wire, 2), wire) - one;
-        double given = values.number("wireMm");
-        double turns = Math.floor(4 * (1 + (given - one) / turn) + 1e-9) / 4;
-        if (turns < 1) {
-            throw new BadInput(
-                    "wireMm",
-                    given,
-                    String.format(Locale.ROOT, "must be at least %.1f mm: one turn on this cord takes that much", one));
-        }
-        return Math.min(turns, 500);
     }
 }

@@ -47,9 +47,12 @@ final class DoubleScrollLink extends Pattern {
                         Parameter.mm("braceletMm", "bracelet, with ease", 185, 60, 1000),
                         Parameter.mm("jointMm", "each joint adds", 0, 0, 20),
                         Parameter.count("links", "links", 19, 3, 60).onlyWith("find", "gap", "scrolls"),
-                        Parameter.mm("scrollMm", "scrolls, across", 6, 5, 40).onlyWith("find", "links", "gap"),
+                        Parameter.mm("scrollMm", "scrolls, across", 6, 5, 40)
+                                .onlyWith("find", "links", "gap")
+                                .leftFree(),
                         Parameter.mm("gapMm", "wire between the scrolls", 11, 4, 120)
-                                .onlyWith("find", "links", "scrolls"),
+                                .onlyWith("find", "links", "scrolls")
+                                .leftFree(),
                         Parameter.mm("turnGapMm", "gap between the turns of a scroll", 0, 0, 3)));
     }
 

@@ -39,7 +39,7 @@ final class EarWire extends Pattern {
                         Parameter.mm("stemMm", "stem", 5, 0.5, 40),
                         Parameter.mm("bowInsideMm", "bow, inside", 9, 3, 40),
                         Parameter.number("bowSweepDeg", "bow, sweep", "degrees", 190, 120, 260),
-                        Parameter.mm("tailMm", "tail", 13, 2, 60),
+                        Parameter.mm("tailMm", "tail", 13, 2, 60).leftFree(),
                         Parameter.number("kickDeg", "kick of the tail", "degrees", 20, 1, 60)));
     }
 

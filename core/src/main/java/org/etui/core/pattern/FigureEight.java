@@ -28,7 +28,7 @@ final class FigureEight extends Pattern {
                 List.of(
                         Parameter.mm("firstInsideMm", "first loop, inside", 4, 0.5, 30),
                         Parameter.mm("secondInsideMm", "second loop, inside", 4, 0.5, 30),
-                        Parameter.mm("neckMm", "neck between", 1, 0.2, 30)));
+                        Parameter.mm("neckMm", "neck between", 1, 0.2, 30).leftFree()));
     }
 
     @Override

@@ -28,8 +28,12 @@ final class FlatSpiral extends Pattern {
                         Parameter.mm("insideMm", "middle, inside", 3, 0.5, 5).onlyWith("middle", "open centre"),
                         Parameter.mm("gapMm", "gap between turns", 1, 0.1, 5).onlyWith("middle", "open"),
                         Parameter.choice("sizedBy", "sized by", "turns", "outside"),
-                        Parameter.number("turns", "turns", "turns", 4, 0.5, 30).onlyWith("sizedBy", "turns"),
-                        Parameter.mm("outsideMm", "outside", 15, 10, 120).onlyWith("sizedBy", "outside"),
+                        Parameter.number("turns", "turns", "turns", 4, 0.5, 30)
+                                .onlyWith("sizedBy", "turns")
+                                .leftFree(),
+                        Parameter.mm("outsideMm", "outside", 15, 10, 120)
+                                .onlyWith("sizedBy", "outside")
+                                .leftFree(),
                         Parameter.mm("loopInsideMm", "loop, inside", 2.5, 0.5, 20)));
     }
 

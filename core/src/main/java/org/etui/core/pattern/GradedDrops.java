@@ -32,7 +32,7 @@ final class GradedDrops extends Pattern {
                         Parameter.choice("series", "series", "waterfall", "chimes"),
                         Parameter.count("drops", "drops", 7, 3, 15),
                         Parameter.mm("shortestMm", "shortest", 12, 2, 100),
-                        Parameter.mm("stepMm", "step", 4, 0.5, 30),
+                        Parameter.mm("stepMm", "step", 4, 0.5, 30).leftFree(),
                         Parameter.mm("loopInsideMm", "loops, inside", 2.5, 0.5, 15),
                         Parameter.mm("paddleMm", "paddles, length", 5, 2, 20),
                         Parameter.number("paddlePercent", "paddles, of the wire", "%", 60, 30, 95)));

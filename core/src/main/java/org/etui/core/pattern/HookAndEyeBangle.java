@@ -1,6 +1,7 @@
 package org.etui.core.pattern;
 
 import java.util.List;
+import org.etui.core.act.Act;
 import org.etui.core.element.Arc;
 import org.etui.core.element.Bend;
 import org.etui.core.element.Element;
@@ -16,6 +17,7 @@ import org.etui.core.piece.Piece;
 import org.etui.core.piece.Place;
 import org.etui.core.piece.Purpose;
 import org.etui.core.piece.Strand;
+import org.etui.core.piece.Work;
 import org.etui.core.wire.Wire;
 
 /**
@@ -43,7 +45,8 @@ final class HookAndEyeBangle extends Pattern {
                 List.of(
                         Parameter.choice("size", "size", "medium", "small", "large", "hand girth"),
                         Parameter.mm("handGirthMm", "hand girth, closed", MEDIUM_MM, 100, 320)
-                                .onlyWith("size", "hand girth"),
+                                .onlyWith("size", "hand girth")
+                                .leftFree(),
                         Parameter.mm("gapMm", "gap at the closure", 9, 2, 40),
                         Parameter.mm("eyeInsideMm", "eye, inside", 4, 1, 20),
                         Parameter.mm("hookInsideMm", "hook, inside", 4.5, 1, 20),
@@ -77,6 +80,7 @@ final class HookAndEyeBangle extends Pattern {
                         List.of("eye", "eye-stem", "eye-corner", "paddle", "hook", "hook-stem", "hook-corner", "body"))
                 .withAllowance(Allowance.usual().withHandleAt(HandleAt.NONE))
                 .withPlace(Place.turned(90));
-        return Piece.of(title(), purpose, List.of(strand));
+        Work close = new Work("close", "bangle", List.of("body"), "forming", new Act.Close());
+        return Piece.of(title(), purpose, List.of(strand)).withWork(List.of(close));
     }
 }

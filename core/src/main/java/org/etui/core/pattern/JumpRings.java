@@ -25,7 +25,7 @@ final class JumpRings extends Pattern {
                 Wire.ofAwg(Metal.COPPER, Temper.HALF_HARD, "18"),
                 List.of(
                         Parameter.mm("insideMm", "inside", 4, 0.5, 60),
-                        Parameter.count("rings", "rings", 20, 1, 1000)));
+                        Parameter.count("rings", "rings", 20, 1, 1000).leftFree()));
     }
 
     @Override

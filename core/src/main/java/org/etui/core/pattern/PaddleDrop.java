@@ -2,6 +2,7 @@ package org.etui.core.pattern;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import org.etui.core.element.Bend;
 import org.etui.core.element.Element;
 import org.etui.core.element.Loop;
@@ -11,6 +12,7 @@ import org.etui.core.element.Turn;
 import org.etui.core.element.Wrap;
 import org.etui.core.metal.Metal;
 import org.etui.core.metal.Temper;
+import org.etui.core.piece.Body;
 import org.etui.core.piece.Part;
 import org.etui.core.piece.PartKind;
 import org.etui.core.piece.Piece;
@@ -33,7 +35,10 @@ final class PaddleDrop extends Pattern {
                 List.of(
                         Parameter.mm("paddleMm", "paddle, length", 4, 2, 20),
                         Parameter.number("paddlePercent", "paddle, of the wire", "%", 60, 30, 95),
-                        Parameter.mm("beadsMm", "height of the beads", 10, 1, 80),
+                        Parameter.count("beads", "beads", 1, 1, 30),
+                        Parameter.mm("beadsMm", "height of the beads", 10, 1, 80)
+                                .leftFree(),
+                        Parameter.mm("holeMm", "hole of the beads", 0.9, 0.3, 5),
                         Parameter.mm("loopInsideMm", "loop, inside", 2.5, 0.5, 20),
                         Parameter.number("wraps", "wraps", "turns", 2, 0.5, 20)));
     }
@@ -49,7 +54,15 @@ final class PaddleDrop extends Pattern {
                 Bend.of("corner", 90, Turn.RIGHT),
                 Loop.of("loop", values.number("loopInsideMm"), Turn.LEFT),
                 Wrap.of("neck-wrap", Wrap.Core.ofStem(t), wraps, Turn.LEFT).rolled(90));
-        Part bead = new Part("bead", PartKind.BEAD, "bead", values.number("beadsMm"), Optional.of("drop.bead-run"));
+        int count = values.count("beads");
+        double each = values.number("beadsMm") / count;
+        Part bead = Part.of("bead", PartKind.BEAD, "bead", each, Optional.of("drop.bead-run"))
+                .times(count)
+                .withBody(new Body.Bead(
+                        Body.BeadForm.ROUND,
+                        each,
+                        OptionalDouble.empty(),
+                        Body.Hole.through(Math.min(values.number("holeMm"), 0.9 * each))));
         return Piece.of(
                         title(),
                         purpose,

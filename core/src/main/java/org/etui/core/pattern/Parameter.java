@@ -18,6 +18,7 @@ import org.etui.core.check.Term;
  * @param choices the words allowed, where it is a word
  * @param whole whether only whole numbers count
  * @param when the parameter and words, as name=word|word, that it counts with; empty: always
+ * @param free whether it may be left free, to use up the wire at hand
  */
 public record Parameter(
         @Term("name in the document") String name,
@@ -30,7 +31,30 @@ public record Parameter(
         @Term("whether only whole numbers count") boolean whole,
 
         @Term("the parameter and words, as name=word|word, that it counts with")
-        Optional<String> when) {
+        Optional<String> when,
+
+        @Term("whether it may be left free, to use up the wire at hand")
+        boolean free) {
+
+    /**
+     * What a parameter counts with.
+     *
+     * @param other the other parameter
+     * @param words what that has to be
+     */
+    record Condition(String other, List<String> words) {}
+
+    /** What it counts with; empty: always. */
+    Optional<Condition> condition() {
+        return when.map(w -> new Condition(
+                w.substring(0, w.indexOf('=')),
+                List.of(w.substring(w.indexOf('=') + 1).split("\\|"))));
+    }
+
+    /** The same, left free where the wire at hand is given. */
+    Parameter leftFree() {
+        return new Parameter(name, title, unit, usual, from, to, choices, whole, when, true);
+    }
 
     /** A length in mm. */
     static Parameter mm(String name, String title, double usual, double from, double to) {
@@ -40,7 +64,16 @@ public record Parameter(
     /** The same, counting only where another parameter has one of these words. */
     Parameter onlyWith(String other, String... words) {
         return new Parameter(
-                name, title, unit, usual, from, to, choices, whole, Optional.of(other + "=" + String.join("|", words)));
+                name,
+                title,
+                unit,
+                usual,
+                from,
+                to,
+                choices,
+                whole,
+                Optional.of(other + "=" + String.join("|", words)),
+                free);
     }
 
     /** A number in some unit. */
@@ -54,7 +87,8 @@ public record Parameter(
                 OptionalDouble.of(to),
                 Optional.empty(),
                 false,
-                Optional.empty());
+                Optional.empty(),
+                false);
     }
 
     /** A number of things. */
@@ -68,7 +102,8 @@ public record Parameter(
                 OptionalDouble.of(to),
                 Optional.empty(),
                 true,
-                Optional.empty());
+                Optional.empty(),
+                false);
     }
 
     /** A word, the first one usual. */
@@ -82,7 +117,8 @@ public record Parameter(
                 OptionalDouble.empty(),
                 Optional.of(List.of(words)),
                 false,
-                Optional.empty());
+                Optional.empty(),
+                false);
     }
 
     /**

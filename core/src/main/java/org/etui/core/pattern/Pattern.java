@@ -77,6 +77,21 @@ public abstract class Pattern {
         return bare.withSource(new Source(name, values.all(), false));
     }
 
+    /**
+     * Makes the piece that uses up a length of wire: one measure is left free.
+     *
+     * @param given values by name; what is given of the free one is not looked at
+     * @param wireAsked the wire, or the usual one
+     * @param purposeAsked the purpose, or the usual one
+     * @param atHandMm the wire at hand, handle and spare included, mm
+     * @throws BadInput if even the least takes more, naming what lacks
+     */
+    public Piece makeFrom(
+            Map<String, Object> given, Optional<Wire> wireAsked, Optional<Purpose> purposeAsked, double atHandMm) {
+        return make(
+                AtHand.measures(this, given, wireAsked.orElse(wire), purposeAsked, atHandMm), wireAsked, purposeAsked);
+    }
+
     /** The piece with everything usual. */
     public Piece usual() {
         return make(Map.of(), Optional.empty(), Optional.empty());

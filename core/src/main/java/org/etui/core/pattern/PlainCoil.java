@@ -23,7 +23,8 @@ final class PlainCoil extends Pattern {
                 Wire.ofAwg(Metal.COPPER, Temper.DEAD_SOFT, "20"),
                 List.of(
                         Parameter.mm("mandrelMm", "mandrel", 4, 0.5, 60),
-                        Parameter.number("turns", "turns", "turns", 10, 0.5, 200),
+                        Parameter.number("turns", "turns", "turns", 10, 0.5, 200)
+                                .leftFree(),
                         Parameter.mm("gapMm", "gap between turns", 0, 0, 20)));
     }
 

@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -12,8 +13,10 @@ import org.etui.core.check.BadInput;
 import org.etui.core.piece.Join;
 import org.etui.core.piece.Part;
 import org.etui.core.piece.Piece;
+import org.etui.core.piece.Purpose;
 import org.etui.core.piece.Source;
 import org.etui.core.piece.Strand;
+import org.etui.core.piece.Work;
 import org.etui.core.section.WireSection;
 import org.etui.core.wire.Wire;
 
@@ -32,25 +35,34 @@ public final class Remake {
     }
 
     /**
-     * By its pattern with other measures; work, colour and what was put to it stay.
+     * By its pattern with other measures; colour and what was put to it stay. The pattern's own work is made anew, unless the maker has changed it.
      *
      * @param measures only those that change
      * @param wire of the pattern's first strand; as it is where empty
-     * @throws BadInput if the piece follows no pattern, or a measure is unknown or out of range
+     * @param atHandMm the wire at hand, mm: one measure is left free to use it up; all are as given where empty
+     * @throws BadInput if the piece follows no pattern, a measure is unknown or out of range, or the wire is too short
      */
-    public static Piece with(Piece piece, Map<String, Object> measures, Optional<Wire> wire) {
+    public static Piece with(Piece piece, Map<String, Object> measures, Optional<Wire> wire, OptionalDouble atHandMm) {
         if (!follows(piece)) {
             throw new BadInput("piece.source", "none", "must be a pattern that the piece still follows");
         }
         Source source = piece.source().orElseThrow();
+        Pattern pattern = Patterns.find(source.pattern()).orElseThrow();
         Map<String, Object> all = new HashMap<>(source.parameters());
+        all.keySet()
+                .retainAll(pattern.parameters().stream().map(Parameter::name).toList());
+        Map<String, Object> own = Map.copyOf(all);
         all.putAll(measures);
-        Piece made = Patterns.find(source.pattern())
-                .orElseThrow()
-                .make(all, Optional.of(wire.orElse(piece.strands().get(0).wire())), Optional.of(piece.purpose()));
+        Optional<Wire> now = Optional.of(piece.strands().get(0).wire());
+        Optional<Purpose> purpose = Optional.of(piece.purpose());
+        Piece made = atHandMm.isPresent()
+                ? pattern.makeFrom(all, wire.or(() -> now), purpose, atHandMm.getAsDouble())
+                : pattern.make(all, wire.or(() -> now), purpose);
+        Piece before = pattern.make(own, now, purpose);
         Set<String> parts = made.parts().stream().map(Part::id).collect(Collectors.toSet());
         Set<Join> joins = Set.copyOf(made.joins());
         return piece.withStrands(made.strands())
+                .withWork(works(piece.work(), before.work(), made.work()))
                 .withSource(made.source().orElseThrow())
                 .withParts(
                         Stream.concat(
@@ -63,6 +75,26 @@ public final class Remake {
                                 .toList());
     }
 
+    /** The same with all measures given. */
+    public static Piece with(Piece piece, Map<String, Object> measures, Optional<Wire> wire) {
+        return with(piece, measures, wire, OptionalDouble.empty());
+    }
+
+    /** What the pattern's own work has become, in its place; what the maker changed or added stays. */
+    private static List<Work> works(List<Work> now, List<Work> before, List<Work> made) {
+        List<Work> works = new ArrayList<>();
+        for (Work work : now) {
+            if (!before.contains(work)) {
+                works.add(work);
+            } else {
+                made.stream().filter(m -> m.id().equals(work.id())).forEach(works::add);
+            }
+        }
+        Set<String> old = before.stream().map(Work::id).collect(Collectors.toSet());
+        made.stream().filter(m -> !old.contains(m.id())).forEach(works::add);
+        return works;
+    }
+
     /**
      * In other wire: every strand of the same section and metal as one; the others stay. Where that is the wire of the pattern the pattern makes
      * the piece anew, else only the wire changes.
@@ -73,7 +105,7 @@ public final class Remake {
     public static Piece inWire(Piece piece, int strand, Wire wire) {
         Wire old = piece.strands().get(strand).wire();
         if (follows(piece) && piece.strands().get(0).wire().equals(old)) {
-            return with(piece, Map.of(), Optional.of(wire));
+            return with(piece, Map.of(), Optional.of(wire), OptionalDouble.empty());
         }
         WireSection section = old.section();
         List<Strand> strands = new ArrayList<>();

@@ -32,7 +32,8 @@ final class SClaspHammeredFirst extends Pattern {
                 Wire.ofAwg(Metal.COPPER, Temper.DEAD_SOFT, "14"),
                 List.of(
                         Parameter.mm("bendInsideMm", "bends, inside", 6, 1, 60),
-                        Parameter.number("bendSweepDeg", "bends, sweep", "degrees", 195, 90, 260),
+                        Parameter.number("bendSweepDeg", "bends, sweep", "degrees", 195, 90, 260)
+                                .leftFree(),
                         Parameter.mm("middleMm", "middle run", 5, 0.5, 100),
                         Parameter.mm("lipMm", "lips", 2, 0.5, 50),
                         Parameter.mm("turnInsideMm", "turned ends, inside", 1.2, 0.5, 10),

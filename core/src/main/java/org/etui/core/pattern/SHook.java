@@ -1,6 +1,7 @@
 package org.etui.core.pattern;
 
 import java.util.List;
+import org.etui.core.act.Act;
 import org.etui.core.element.Arc;
 import org.etui.core.element.Curl;
 import org.etui.core.element.Element;
@@ -13,9 +14,10 @@ import org.etui.core.piece.HandleAt;
 import org.etui.core.piece.Piece;
 import org.etui.core.piece.Purpose;
 import org.etui.core.piece.Strand;
+import org.etui.core.piece.Work;
 import org.etui.core.wire.Wire;
 
-/** Curl, hook bend, reverse hook bend, curl. Both curls are formed first, on the trued ends: there is no handle. */
+/** Curl, hook bend, reverse hook bend, curl. Both curls are formed first, on the squared ends: there is no handle. */
 final class SHook extends Pattern {
     SHook() {
         super(
@@ -26,11 +28,13 @@ final class SHook extends Pattern {
                 Wire.ofAwg(Metal.COPPER, Temper.DEAD_SOFT, "16"),
                 List.of(
                         Parameter.mm("hookInsideMm", "hooks, inside", 6, 1, 60),
-                        Parameter.number("hookSweepDeg", "hooks, sweep", "degrees", 200, 90, 260),
-                        Parameter.mm("middleMm", "middle run", 6, 0.5, 100),
-                        Parameter.mm("lipMm", "lips", 2, 0.5, 50),
+                        Parameter.number("hookSweepDeg", "hooks, sweep", "degrees", 240, 90, 320)
+                                .leftFree(),
+                        Parameter.mm("middleMm", "middle run", 2, 0.5, 100),
+                        Parameter.mm("lipMm", "lips", 1, 0.2, 50),
                         Parameter.mm("curlInsideMm", "curls, inside", 0.9, 0.3, 10),
-                        Parameter.choice("curls", "curls face", "outward", "inward")));
+                        Parameter.choice("curls", "curls face", "outward", "inward"),
+                        Parameter.choice("limbs", "limbs", "apart", "touching")));
     }
 
     @Override
@@ -52,6 +56,10 @@ final class SHook extends Pattern {
                 .withOrder(List.of(
                         "first-curl", "second-curl", "first-lip", "first-hook", "middle", "second-hook", "second-lip"))
                 .withAllowance(Allowance.usual().withHandleAt(HandleAt.NONE));
-        return Piece.of(title(), purpose, List.of(strand));
+        Piece piece = Piece.of(title(), purpose, List.of(strand));
+        return values.word("limbs").equals("touching")
+                ? piece.withWork(List.of(
+                        new Work("close", "hook", List.of("first-hook", "second-hook"), "forming", new Act.Close())))
+                : piece;
     }
 }

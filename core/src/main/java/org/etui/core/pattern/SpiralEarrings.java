@@ -31,7 +31,7 @@ final class SpiralEarrings extends Pattern {
                 Wire.ofAwg(Metal.COPPER, Temper.DEAD_SOFT, "20"),
                 List.of(
                         Parameter.mm("eyeInsideMm", "loop, inside", 2.5, 0.5, 20),
-                        Parameter.number("turns", "turns", "turns", 3, 0.5, 10),
+                        Parameter.number("turns", "turns", "turns", 3, 0.5, 10).leftFree(),
                         Parameter.mm("gapMm", "gap between turns", 1.4, 0.1, 10),
                         Parameter.mm("riseMm", "rise to the ear", 7, 0.5, 40),
                         Parameter.mm("bowInsideMm", "bow, inside", 9, 3, 40),

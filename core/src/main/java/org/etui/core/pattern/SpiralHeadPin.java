@@ -30,7 +30,7 @@ final class SpiralHeadPin extends Pattern {
                 List.of(
                         Parameter.number("turns", "turns", "turns", 3, 0.5, 15),
                         Parameter.mm("gapMm", "gap between turns", 0, 0, 5),
-                        Parameter.mm("pinMm", "pin", 40, 3, 150)));
+                        Parameter.mm("pinMm", "pin", 40, 3, 150).leftFree()));
     }
 
     @Override

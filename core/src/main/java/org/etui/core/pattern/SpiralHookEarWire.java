@@ -34,7 +34,8 @@ final class SpiralHookEarWire extends Pattern {
                         Parameter.mm("crookInsideMm", "crook, inside", 9, 3, 40),
                         Parameter.number("crookSweepDeg", "crook, sweep", "degrees", 185, 120, 260),
                         Parameter.mm("stemMm", "stem", 7, 0.5, 40),
-                        Parameter.number("turns", "spiral, turns", "turns", 1.5, 0.5, 6),
+                        Parameter.number("turns", "spiral, turns", "turns", 1.5, 0.5, 6)
+                                .leftFree(),
                         Parameter.mm("spiralInsideMm", "spiral, inside", 3, 0.5, 20),
                         Parameter.mm("gapMm", "gap between turns", 1.2, 0, 10)));
     }

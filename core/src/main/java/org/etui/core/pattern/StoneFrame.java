@@ -16,6 +16,7 @@ import org.etui.core.element.Wrap;
 import org.etui.core.metal.Metal;
 import org.etui.core.metal.Temper;
 import org.etui.core.piece.Allowance;
+import org.etui.core.piece.Body;
 import org.etui.core.piece.HandleAt;
 import org.etui.core.piece.Join;
 import org.etui.core.piece.Part;
@@ -48,11 +49,13 @@ final class StoneFrame extends Pattern {
                 List.of(
                         Parameter.choice("outline", "stone", "drop", "oval", "round", "rectangle", "shard"),
                         Parameter.mm("lengthMm", "stone, length", 30, 6, 150)
-                                .onlyWith("outline", "drop", "oval", "rectangle", "shard"),
+                                .onlyWith("outline", "drop", "oval", "rectangle", "shard")
+                                .leftFree(),
                         Parameter.number("widthPercent", "stone, width of its length", "%", 65, 20, 100)
                                 .onlyWith("outline", "drop", "oval", "rectangle", "shard"),
                         Parameter.mm("diameterMm", "stone, diameter", 22, 4, 150)
-                                .onlyWith("outline", "round"),
+                                .onlyWith("outline", "round")
+                                .leftFree(),
                         Parameter.mm("thicknessMm", "stone, thickness", 6, 0.5, 60),
                         Parameter.count("frameWires", "frame wires", 3, 2, 8),
                         Parameter.count("lashings", "lashings", 3, 1, 12),
@@ -99,7 +102,8 @@ final class StoneFrame extends Pattern {
                         "lashing",
                         "Lashing",
                         fine,
-                        List.of(Wrap.of("lash", bundle, values.number("lashTurns"), Turn.LEFT)))
+                        List.of(Wrap.of("lash", bundle, values.number("lashTurns"), Turn.LEFT)
+                                .round(List.of("frame.side-1", "bail.side-1"), 1)))
                 .withPlace(beside(outline, t, 1, 0))
                 .times(values.count("lashings"), false, false);
         Strand neck = Strand.of(
@@ -107,27 +111,33 @@ final class StoneFrame extends Pattern {
                         "Neck lashing",
                         fine,
                         List.of(Wrap.of(
-                                "neck-lash",
-                                Wrap.Core.ofWires(2 * frames, t),
-                                Math.max(
-                                        1,
-                                        values.number("neckMm") / fine.section().acrossMm()),
-                                Turn.LEFT)))
+                                        "neck-lash",
+                                        Wrap.Core.ofWires(2 * frames, t),
+                                        Math.max(
+                                                1,
+                                                values.number("neckMm")
+                                                        / fine.section().acrossMm()),
+                                        Turn.LEFT)
+                                .round(
+                                        List.of(
+                                                "frame.first-neck",
+                                                "frame.second-neck",
+                                                "bail.first-neck",
+                                                "bail.second-neck"),
+                                        0.5)))
                 .withPlace(beside(outline, t, 2, 0));
         Strand weave = Strand.of("weave", "Weave", fine, weave(values, outline, t))
                 .withPlace(beside(outline, t, 3, widthMm(outline) + values.number("thicknessMm")));
-        Part stone =
-                new Part("stone", PartKind.STONE, "stone", values.number("thicknessMm"), Optional.of("frame.side-1"));
+        Part stone = Part.of(
+                        "stone", PartKind.STONE, "stone", values.number("thicknessMm"), Optional.of("frame.side-1"))
+                .withBody(new Body.Cabochon(
+                        outline,
+                        values.number("thicknessMm"),
+                        Math.min(1, values.number("thicknessMm") / 2),
+                        2,
+                        Optional.empty()));
         return Piece.of(title(), purpose, List.of(frame, bail, lashing, neck, weave))
-                .withParts(
-                        List.of(stone),
-                        List.of(
-                                Join.of("frame.side-1", "stone"),
-                                Join.of("lashing.lash", "frame.side-1"),
-                                Join.of("lashing.lash", "bail.side-1"),
-                                Join.of("weave.pass-1", "stone"),
-                                Join.of("neck.neck-lash", "frame.first-neck"),
-                                Join.of("neck.neck-lash", "bail.first-neck")));
+                .withParts(List.of(stone), List.of(Join.of("weave.pass-1", "stone")));
     }
 
     private static Outline outline(Values values) {
@@ -164,8 +174,8 @@ final class StoneFrame extends Pattern {
         int lashings = values.count("lashings");
         List<Element> sides = new ArrayList<>();
         for (int i = 0; i <= lashings; i++) {
-            sides.add(
-                    Girth.of("side-" + (i + 1), outline, i / (lashings + 1.0), (i + 1) / (lashings + 1.0), Turn.LEFT));
+            sides.add(Girth.of("side-" + (i + 1), outline, i / (lashings + 1.0), (i + 1) / (lashings + 1.0), Turn.LEFT)
+                    .on("stone", 0));
         }
         return sides;
     }

@@ -21,7 +21,7 @@ final class TurnedFigureEight extends Pattern {
                 List.of(
                         Parameter.mm("firstInsideMm", "first loop, inside", 4, 0.5, 30),
                         Parameter.mm("secondInsideMm", "second loop, inside", 4, 0.5, 30),
-                        Parameter.mm("neckMm", "neck between", 2, 0.2, 30)));
+                        Parameter.mm("neckMm", "neck between", 2, 0.2, 30).leftFree()));
     }
 
     @Override

@@ -35,7 +35,7 @@ final class WoundPetals extends Pattern {
                 Wire.ofAwg(Metal.COPPER, Temper.DEAD_SOFT, "20"),
                 List.of(
                         Parameter.count("petals", "petals", 5, 5, 8),
-                        Parameter.mm("petalMm", "petal, length", 14, 8, 60),
+                        Parameter.mm("petalMm", "petal, length", 14, 8, 60).leftFree(),
                         Parameter.number("petalPercent", "petal, width of its length", "%", 70, 20, 100),
                         Parameter.number("lashTurns", "lashing, turns each way", "turns", 2, 0.5, 10),
                         Parameter.choice("flowers", "flowers", "one", "two overlaid")));

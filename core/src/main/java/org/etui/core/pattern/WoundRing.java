@@ -43,7 +43,8 @@ final class WoundRing extends Pattern {
                         Parameter.mm("insideMm", "inside diameter", 17.3, 10, 30)
                                 .onlyWith("system", "inside diameter"),
                         Parameter.count("turns", "turns of the band", 2, 2, 8),
-                        Parameter.number("rosetteTurns", "rosette, turns", "turns", 1.25, 0.25, 4),
+                        Parameter.number("rosetteTurns", "rosette, turns", "turns", 1.25, 0.25, 4)
+                                .leftFree(),
                         Parameter.number("tailTurns", "tails, turns under the band", "turns", 1, 0.5, 4)));
     }
 
@@ -69,7 +70,8 @@ final class WoundRing extends Pattern {
                         Turn.LEFT,
                         -90,
                         Optional.empty(),
-                        Target.RELEASED),
+                        Target.RELEASED,
+                        Coil.Shaped.NONE),
                 Spiral.open("second-spiral", middle, rosette, t, Turn.LEFT).lifted(0, -90),
                 Wrap.of("second-tail", band, tail, Turn.LEFT).rolled(90));
         Strand strand = Strand.of("ring", "Ring", wire, elements)

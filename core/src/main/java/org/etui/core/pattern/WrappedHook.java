@@ -34,7 +34,7 @@ final class WrappedHook extends Pattern {
                         Parameter.mm("lipMm", "lip", 2.5, 0.5, 50),
                         Parameter.mm("runMm", "run", 5, 0.5, 100),
                         Parameter.mm("loopInsideMm", "loop, inside", 3, 0.5, 30),
-                        Parameter.number("wraps", "wraps", "turns", 2, 0.5, 20)));
+                        Parameter.number("wraps", "wraps", "turns", 2, 0.5, 20).leftFree()));
     }
 
     @Override

@@ -1,5 +1,6 @@
 package org.etui.core.piece;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -87,9 +88,16 @@ public record Joined(Thing a, Thing b, Optional<Join.How> how, Optional<Thing> c
         return new Joined(a, b, how, closes, closed && closes.isEmpty());
     }
 
-    /** Every join of a piece, in order. */
+    /** Every join of a piece, in order; after them what lies on parts or is wound round others because its seat says so. */
     public static List<Joined> all(Piece piece) {
-        return piece.joins().stream().map(j -> of(piece, j)).toList();
+        List<Joined> all =
+                new ArrayList<>(piece.joins().stream().map(j -> of(piece, j)).toList());
+        for (Strand strand : piece.strands()) {
+            for (Element element : strand.elements()) {
+                element.sitsOn().forEach(on -> all.add(of(piece, Join.of(strand.id() + "." + element.id(), on))));
+            }
+        }
+        return all;
     }
 
     private static Optional<Join.How> how(Thing a, Thing b) {

@@ -12,6 +12,9 @@ import org.etui.core.check.Word;
  * @param material of what
  * @param sizeMm its size, mm
  * @param on where it sits: strand.element
+ * @param count how many there are, one after the other where they sit
+ * @param body what it is as a solid
+ * @param place where it lies in the drawing; what lies on it lies there too
  */
 public record Part(
         @Term(value = "name of the part, unique in the piece", to = 60, position = true)
@@ -22,7 +25,40 @@ public record Part(
         @Term(value = "its size, mm", from = 0.01) double sizeMm,
 
         @Term(value = "where it sits: strand.element", to = 121)
-        Optional<String> on) {
+        Optional<String> on,
+
+        @Term(value = "how many there are, one after the other where they sit", from = 1, to = 1000, or = "1")
+        int count,
+
+        @Term("what it is as a solid") Optional<Body> body,
+
+        @Term(value = "where it lies in the drawing; what lies on it lies there too", or = "{}")
+        Place place) {
+
+    /** One, told by its size only. */
+    public static Part of(String id, PartKind kind, String material, double sizeMm, Optional<String> on) {
+        return new Part(id, kind, material, sizeMm, on, 1, Optional.empty(), Place.FREE);
+    }
+
+    /** The same as a solid. */
+    public Part withBody(Body solid) {
+        return new Part(id, kind, material, sizeMm, on, count, Optional.of(solid), place);
+    }
+
+    /** The same, so many of it. */
+    public Part times(int number) {
+        return new Part(id, kind, material, sizeMm, on, number, body, place);
+    }
+
+    /** The same under another name, sitting elsewhere. */
+    public Part renamed(String name, Optional<String> elsewhere) {
+        return new Part(name, kind, material, sizeMm, elsewhere, count, body, place);
+    }
+
+    /** How much of the wire that it sits on it takes, with all that are like it, mm: as long as its body, else as its size. */
+    public double stackMm() {
+        return count * body.map(Body::alongMm).orElse(sizeMm);
+    }
 
     /** The name to read: the id, or kind and number where the id is only a number. */
     public String label() {

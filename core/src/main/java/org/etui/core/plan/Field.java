@@ -35,6 +35,7 @@ import org.etui.core.verify.PieceChecks;
 import org.etui.core.wire.Wire;
 import org.etui.core.work.Reading;
 import org.etui.core.work.StrandWork;
+import org.etui.core.work.Wanted;
 
 /**
  * The whole piece worked again in every gauge and temper: by its pattern while it follows one. The strands of one wire change,
@@ -365,10 +366,12 @@ public record Field(
 
     private static List<Place> places(Piece piece, List<StrandWork> works) {
         List<Place> places = new ArrayList<>();
+        Wanted wanted = Wanted.of(piece, works);
         for (int s = 0; s < works.size(); s++) {
             StrandWork work = works.get(s);
-            double wants = piece.purpose().wantsN() / work.strand().sharing();
             for (int e = 0; e < work.readings().size(); e++) {
+                double wants =
+                        wanted.newtons(work.strand(), work.strand().elements().get(e));
                 places.add(new Place(
                         "strands." + s + ".elements." + e, work, work.readings().get(e), wants));
             }

@@ -34,6 +34,7 @@ import org.etui.core.work.Springing;
  * @param totals wire for the whole piece
  * @param weakest the bend that holds least of what it should; absent where nothing has to hold
  * @param locks what cannot be put together in any order
+ * @param parts what is not wire, drawn where it sits
  */
 public record Plan(
         @Term("one of each strand of the document") List<StrandPlan> strands,
@@ -45,7 +46,9 @@ public record Plan(
         @Term("the bend that holds least of what it should; absent where nothing has to hold")
         Optional<Weakest> weakest,
 
-        @Term("what cannot be put together in any order") List<Lock> locks) {
+        @Term("what cannot be put together in any order") List<Lock> locks,
+
+        @Term("what is not wire, drawn where it sits") List<PartDrawn> parts) {
 
     /**
      * The bend that holds least of what it should.
@@ -133,7 +136,7 @@ public record Plan(
      * How much wire it takes.
      *
      * @param netLengthMm wire in the elements before any work
-     * @param cutLengthMm the trued strand, rounded up
+     * @param cutLengthMm the squared strand, rounded up
      * @param stretch what is cut beyond the net length
      * @param handleAt where the handle is
      * @param massG mass of the finished wire
@@ -143,7 +146,7 @@ public record Plan(
             @Term("wire in the elements before any work, mm")
             double netLengthMm,
 
-            @Term("the trued strand: net, handle, tail and filing, rounded up, mm")
+            @Term("the squared strand: net, handle, tail and filing, rounded up, mm")
             double cutLengthMm,
 
             @Term("what is cut beyond the net length") CutAllowance stretch,

@@ -46,6 +46,7 @@ import org.etui.core.work.Marks;
 import org.etui.core.work.Reading;
 import org.etui.core.work.State;
 import org.etui.core.work.StrandWork;
+import org.etui.core.work.Wanted;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 
 /** Makes the plan of a piece: the whole road from the document to everything that is read off it. */
@@ -72,8 +73,9 @@ public final class Planner {
         View view = View.of(works);
         List<Advice> advice = Rules.look(Bench.of(piece, works, options.box(), options.format()));
         BenchCard.Card card = BenchCard.of(piece, works, advice, options.format(), options.box(), options.school());
+        Wanted wanted = Wanted.of(piece, works);
         List<Plan.StrandPlan> strands = works.stream()
-                .map(w -> strand(piece, w, view.of(w.strand()), options))
+                .map(w -> strand(piece, w, wanted, view.of(w.strand()), options))
                 .toList();
         return new Plan(
                 strands,
@@ -82,7 +84,8 @@ public final class Planner {
                 Cautions.of(piece, works),
                 totals(works, card.steps()),
                 weakest(strands),
-                card.locks());
+                card.locks(),
+                PartDrawn.of(piece, strands));
     }
 
     /** What cannot be put together is said before all else. */
@@ -115,7 +118,7 @@ public final class Planner {
         Pose view = then.isStraight()
                 ? View.of(List.of(then)).of(then.strand())
                 : View.of(works).of(then.strand());
-        return strand(piece, then, view, options);
+        return strand(piece, then, Wanted.of(piece, works), view, options);
     }
 
     private static List<Plan.OperationPlan> operations(StrandWork work) {
@@ -139,11 +142,11 @@ public final class Planner {
         return List.copyOf(rows);
     }
 
-    private static Plan.StrandPlan strand(Piece piece, StrandWork work, Pose view, PlanOptions options) {
+    private static Plan.StrandPlan strand(Piece piece, StrandWork work, Wanted wanted, Pose view, PlanOptions options) {
         List<double[]> outline = outline(work.stations(), view);
         Wire wire = work.strand().wire();
         List<Plan.ElementPlan> elements = work.strand().elements().stream()
-                .map(e -> element(piece, work, e, view, options.box()))
+                .map(e -> element(piece, work, e, wanted.newtons(work.strand(), e), view, options.box()))
                 .toList();
         return new Plan.StrandPlan(
                 work.strand().id(),
@@ -285,7 +288,8 @@ public final class Planner {
         return axis[0] * point.getX() + axis[1] * point.getY() + axis[2] * point.getZ();
     }
 
-    private static Plan.ElementPlan element(Piece piece, StrandWork work, Element element, Pose view, Toolbox box) {
+    private static Plan.ElementPlan element(
+            Piece piece, StrandWork work, Element element, double wantsN, Pose view, Toolbox box) {
         double from = work.cut().fromMm(element.id());
         double length = work.cut().wireMm(element.id());
         Optional<Round> round = Round.of(work, element);
@@ -310,12 +314,11 @@ public final class Planner {
                         reading.toolMomentNmm(),
                         FormedBy.of(reading.toolMomentNmm())),
                 new Plan.Worked(reading.strain(), reading.strainLeft(), reading.hardnessHv(), reading.temperNow()),
-                strength(piece, work, reading),
+                strength(piece, wantsN, reading),
                 reading.springing());
     }
 
-    private static Plan.Strength strength(Piece piece, StrandWork work, Reading reading) {
-        double wants = piece.purpose().wantsN() / work.strand().sharing();
+    private static Plan.Strength strength(Piece piece, double wants, Reading reading) {
         boolean loaded = reading.hold().isPresent() && piece.purpose().carriesLoad();
         return new Plan.Strength(
                 hold(reading, Hold::startsToGiveN),

@@ -18,6 +18,7 @@ import org.etui.core.section.WireSection;
 import org.etui.core.verify.PieceChecks;
 import org.etui.core.work.Reading;
 import org.etui.core.work.StrandWork;
+import org.etui.core.work.Wanted;
 
 /**
  * An element flattened further and further, every rung the whole strand worked again: what a pull at the hammer's scale meets.
@@ -84,7 +85,8 @@ public record Thinning(
             throw new BadInput("element", element, "must be the id of an element of the strand");
         }
         WireSection section = one.wire().section();
-        double wants = piece.purpose().wantsN() / one.sharing();
+        List<StrandWork> works = piece.joins().isEmpty() ? List.of() : StrandWork.all(piece);
+        double wants = Wanted.of(piece, works).newtons(one, one.element(element).orElseThrow());
         Rung without = rung(StrandWork.of(piece.withWork(bare(piece, one, element)), one), element);
         List<Rung> rungs = new ArrayList<>();
         rungs.add(without);

@@ -10,6 +10,7 @@ import org.etui.core.measure.Units;
 import org.etui.core.piece.Piece;
 import org.etui.core.tool.Toolbox;
 import org.etui.core.work.StrandWork;
+import org.etui.core.work.Wanted;
 
 /** What rules look at. */
 public final class Bench {
@@ -18,6 +19,7 @@ public final class Bench {
     private final Toolbox box;
     private final LengthFormat format;
     private final boolean seeksFixes;
+    private final Wanted wanted;
     private Optional<Set<String>> stops = Optional.empty();
 
     private Bench(Piece piece, List<StrandWork> strands, Toolbox box, LengthFormat format, boolean seeksFixes) {
@@ -26,6 +28,7 @@ public final class Bench {
         this.box = box;
         this.format = format;
         this.seeksFixes = seeksFixes;
+        this.wanted = Wanted.of(piece, strands);
     }
 
     /**
@@ -69,6 +72,11 @@ public final class Bench {
     /** Its strands as worked, in the document's order. */
     public List<StrandWork> strands() {
         return strands;
+    }
+
+    /** What each element has to hold. */
+    Wanted wanted() {
+        return wanted;
     }
 
     /** The tools owned. */

@@ -37,7 +37,7 @@ final class CoatUnderHammer implements Rule {
         for (int i = works.size() - 1; i >= 0; i--) {
             boolean here = works.get(i).strand().equals(spot.work().strand().id())
                     || works.get(i).strand().isEmpty() && spot.bench().strands().size() == 1;
-            if (here && works.get(i).act().isStruck()) {
+            if (here && works.get(i).act().doing().isStruck()) {
                 patches.add(Advice.Patch.remove(Spot.work(i)));
                 left.remove(i);
             }

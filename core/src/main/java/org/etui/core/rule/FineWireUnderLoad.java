@@ -3,13 +3,15 @@ package org.etui.core.rule;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
+import org.etui.core.piece.PartKind;
 import org.etui.core.piece.Piece;
 import org.etui.core.piece.Purpose;
 import org.etui.core.work.StrandWork;
 
 /**
- * Fine wire, about 0.4 mm, never carries a load, however much it is hammered; finer wire that only lashes or weaves the
- * thickest one carries none (common practice).
+ * Fine wire, about 0.4 mm, never carries a load, however much it is hammered: no strand that carries may be of it; what only lashes or weaves
+ * thicker wire carries none (common practice).
  */
 final class FineWireUnderLoad implements Rule {
     private static final String NAME = "fine-wire-under-load";
@@ -33,7 +35,7 @@ final class FineWireUnderLoad implements Rule {
         for (int i = 0; i < strands.size(); i++) {
             double thickness = strands.get(i).strand().wire().section().thicknessMm();
             if (thickness < FINE_MM
-                    && thickness == thickest
+                    && (thickness == thickest || carries(bench, strands.get(i)))
                     && piece.purpose().carriesLoad()
                     && piece.purpose() != Purpose.LINK) {
                 advice.add(new Advice(
@@ -49,5 +51,23 @@ final class FineWireUnderLoad implements Rule {
             }
         }
         return advice;
+    }
+
+    /** Whether something pulls at it that is more than a drop's weight, and it is not itself wound or woven on thicker wire. */
+    private static boolean carries(Bench bench, StrandWork work) {
+        double load = bench.piece().purpose().wantsN();
+        boolean held = work.strand().elements().stream()
+                .anyMatch(
+                        e -> e.hanging().locksOnMm().isPresent() || !e.sitsOn().isEmpty());
+        boolean woven = bench.piece().joins().stream()
+                .anyMatch(j -> Stream.of(j.a(), j.b())
+                                .anyMatch(a -> a.startsWith(work.strand().id() + "."))
+                        && bench.piece().parts().stream()
+                                .anyMatch(p ->
+                                        p.kind() == PartKind.STONE && (p.id().equals(j.a()) || p.id().equals(j.b()))));
+        return !held
+                && !woven
+                && work.strand().elements().stream()
+                        .anyMatch(e -> e.hanging().holds() && bench.wanted().newtons(work.strand(), e) >= load);
     }
 }

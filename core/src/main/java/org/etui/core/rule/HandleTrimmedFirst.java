@@ -42,7 +42,7 @@ final class HandleTrimmedFirst implements Rule {
 
     private static Optional<List<Advice.Patch>> after(Spot spot) {
         List<String> steel = spot.bench().piece().work().stream()
-                .filter(w -> w.act().isStruck())
+                .filter(w -> w.act().doing().isStruck())
                 .map(Work::id)
                 .toList();
         return spot.work().operations().stream()

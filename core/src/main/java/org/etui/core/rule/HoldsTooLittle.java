@@ -25,8 +25,7 @@ final class HoldsTooLittle implements Rule {
     }
 
     private static Optional<Advice> look(Spot spot) {
-        double wants =
-                spot.bench().piece().purpose().wantsN() / spot.work().strand().sharing();
+        double wants = spot.wantsN();
         double holds = spot.reading().standsN().orElse(wants);
         if (holds >= wants) {
             return Optional.empty();

@@ -25,8 +25,7 @@ final class LeftSoft implements Rule {
     }
 
     private static Optional<Advice> look(Spot spot) {
-        double wants =
-                spot.bench().piece().purpose().wantsN() / spot.work().strand().sharing();
+        double wants = spot.wantsN();
         Optional<Hold> read = spot.reading()
                 .hold()
                 .filter(h -> !spot.reading().isSqueezed())

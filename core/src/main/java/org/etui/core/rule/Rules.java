@@ -30,6 +30,7 @@ public final class Rules {
             new CurlTooTight(),
             new JoinFits(),
             new CoilOnCord(),
+            new BeadsFit(),
             new PetalsOpen(),
             new LinksDiffer(),
             new PairDiffers(),

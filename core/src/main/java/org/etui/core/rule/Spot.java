@@ -41,6 +41,11 @@ record Spot(Bench bench, int strand, int at) {
         return work().strand().wire();
     }
 
+    /** The load that it has to hold, N. */
+    double wantsN() {
+        return bench.wanted().newtons(work().strand(), element());
+    }
+
     String path() {
         return "strands." + strand + ".elements." + at;
     }
@@ -113,7 +118,7 @@ record Spot(Bench bench, int strand, int at) {
                     || work.strand().equals(work().strand().id());
             boolean all = work.elements().isEmpty();
             if (here
-                    && work.act().isStruck()
+                    && work.act().doing().isStruck()
                     && (all || work.elements().contains(element().id()))) {
                 List<String> left = (all ? ids() : work.elements())
                         .stream().filter(id -> !id.equals(element().id())).toList();

@@ -36,7 +36,7 @@ final class Batch {
                 one.strand,
                 one.title,
                 one.tool,
-                one.text + one.alone + breaks(one, one.minutes),
+                one.start + one.text + one.alone + breaks(one, one.minutes),
                 List.of(),
                 one.wires,
                 one.check,
@@ -52,7 +52,7 @@ final class Batch {
 
     private static Step together(List<Draft> alike, List<Advice> advice) {
         Draft first = alike.get(0);
-        Said text = Said.of(alike.stream().map(d -> d.text).toList());
+        Said text = Said.of(alike.stream().map(d -> d.start + d.text).toList());
         Said check = Said.of(alike.stream().map(d -> d.check).toList());
         boolean oneTitle = alike.stream().allMatch(d -> d.title.equals(first.title));
         List<Step.Each> each = new ArrayList<>();
@@ -119,8 +119,8 @@ final class Batch {
                 "",
                 "Rest your hands",
                 "nothing",
-                "About " + Math.round(workedMin) + " min of work by hand lie behind you. Stand up, open and close the"
-                        + " hands, look far away.",
+                "You have worked by hand for about " + Math.round(workedMin)
+                        + " min. Stand up, open and close the hands, look far away.",
                 List.of(),
                 1,
                 "The grip is sure again: tired hands slip.",

@@ -57,14 +57,18 @@ final class BeadBeforeEnds implements Precedence {
                             "Make one of the ends a loop or curl that is bent after it is on."));
             return;
         }
-        Draft put = course.add(Draft.of(strand.get(), "put-on " + part.id(), "Put on the " + part.label(), "fingers")
+        Draft put = course.add(Draft.of(
+                        strand.get(),
+                        "put-on " + part.id(),
+                        "Put on the " + part.label() + (part.count() > 1 ? ", " + part.count() + " of them" : ""),
+                        "fingers")
                 .kind(Step.Kind.THREAD)
                 .about(List.of(part.id(), address))
                 .shows(Step.Shows.STRINGING)
                 .text("Slide the " + part.label() + " onto the " + seat.get().label()
                         + (until == steps.size() ? "." : " now: later the wire is closed."))
                 .check("It sits against what was formed before it.")
-                .minutes(Minutes.PUT_ON * strand.get().count()));
+                .minutes(Minutes.PUT_ON * strand.get().count() * part.count()));
         if (until > 0) {
             put.after(steps.get(until - 1));
         }

@@ -48,7 +48,7 @@ public final class BenchCard {
                 strands.stream()
                         .map(work -> StrandSteps.of(piece, work, format, box, school))
                         .toList());
-        piece.work().forEach(w -> works.ofBlank(w).ifPresent(course::add));
+        piece.work().forEach(w -> works.ofBlank(piece, w).ifPresent(course::add));
         Draft last = null;
         for (Draft colour : ColourSteps.of(piece, strands, school)) {
             if (last != null) {
@@ -87,10 +87,10 @@ public final class BenchCard {
     }
 
     private static Draft lastLook(List<StrandWork> strands) {
-        boolean several = strands.size() > 1 || strands.get(0).strand().count() > 1;
+        boolean pairs = strands.stream().anyMatch(s -> s.strand().matched());
         return Draft.whole("check", "Check the piece", "the 1:1 template")
                 .kind(Step.Kind.CHECK)
-                .text("Lay it on the printed template" + (several ? ", pairs side by side, then turned over" : "")
+                .text("Lay it on the printed template" + (pairs ? ", pairs side by side, then turned over" : "")
                         + ". Run a fingertip along every end.")
                 .check("It lies within the lines, is flat, and nothing catches on skin, hair or cloth.")
                 .minutes(1);

@@ -61,9 +61,15 @@ record Course(Piece piece, List<StrandWork> works, List<List<Draft>> strands, Li
                         .findFirst();
     }
 
-    /** The step that closes an eye: its own forming, or that of the turns beside it that hold its end. */
+    /** The step that closes an eye: where it is squeezed shut, else its own forming, or that of the turns beside it that hold its end. */
     Optional<Draft> closes(String address) {
         int dot = address.indexOf('.');
+        Optional<Draft> squeezed = stepsOf(address.substring(0, dot)).stream()
+                .filter(d -> d.kind == Step.Kind.CLOSE && d.about.contains(address))
+                .findFirst();
+        if (squeezed.isPresent()) {
+            return squeezed;
+        }
         List<Element> along = works.stream()
                 .map(StrandWork::strand)
                 .filter(s -> s.id().equals(address.substring(0, dot)))

@@ -17,6 +17,7 @@ final class Draft {
     final String key;
     String title;
     final String tool;
+    String start = "";
     String text = "";
     String alone = "";
     String check = "";
@@ -95,6 +96,12 @@ final class Draft {
     /** Waits for another. */
     Draft after(Draft other) {
         after.add(other);
+        return this;
+    }
+
+    /** Where on the wire, said before the text. */
+    Draft start(String words) {
+        start = words;
         return this;
     }
 

@@ -20,6 +20,7 @@ import org.etui.core.element.Twist;
 import org.etui.core.element.Wrap;
 import org.etui.core.measure.LengthFormat;
 import org.etui.core.measure.Rounding;
+import org.etui.core.section.WireSection;
 
 /**
  * Says how an element is formed.
@@ -31,23 +32,37 @@ record FormingWords(LengthFormat format, School school) {
     /** A tool owned that is off by more than this makes another size (engineering estimate). */
     private static final double OTHER_SHARE = 0.03;
 
+    /** Wire that is wider than thick by more than this is bent the easy way or on edge (engineering estimate). */
+    private static final double WIDER = 1.1;
+
     /**
      * How it is formed.
      *
      * @param tool what it is formed on
+     * @param section the wire
      * @param overbend how much further it is bent than it comes to, 1 or more
      */
-    String how(Element element, Tool tool, double overbend) {
-        return element.accept(new How(tool, overbend));
+    String how(Element element, Tool tool, WireSection section, double overbend) {
+        return element.accept(new How(tool, section.inPlaneMm(), overbend)) + easyWay(element, section);
+    }
+
+    /** Wire that is wider than thick is bent over its flat, where a bend is held to it. */
+    private static String easyWay(Element element, WireSection section) {
+        boolean flat = section.widthMm() > section.inPlaneMm() * WIDER;
+        return flat && element.winding().turnRad() > 0 && element.isBent()
+                ? " Bend it the easy way, its flat side against the tool."
+                : "";
     }
 
     /** One way of forming a kind. */
     private final class How implements Kind.Visitor<String> {
         private final Tool tool;
+        private final double thicknessMm;
         private final double overbend;
 
-        How(Tool tool, double overbend) {
+        How(Tool tool, double thicknessMm, double overbend) {
             this.tool = tool;
+            this.thicknessMm = thicknessMm;
             this.overbend = overbend;
         }
 
@@ -55,13 +70,22 @@ record FormingWords(LengthFormat format, School school) {
         public String loop(Loop loop) {
             String turns = loop.turns() == 1 ? "one full turn" : plain(loop.turns()) + " turns";
             String neck = loop.centred() ? " Bend the neck back until the loop sits on the line of the wire." : "";
-            return "Grip it where the jaw is " + size(tool) + " thick and roll " + turns + ". " + comesTo(tool) + neck;
+            return held("roll " + turns, "wind " + turns + " round it") + "." + comesTo(tool) + neck;
         }
 
         @Override
         public String curl(Curl curl) {
-            return "With the tip of the jaws roll " + plain(curl.turns()) + " of a turn, small and tight. "
+            return held("roll " + plain(curl.turns()) + " of a turn, small and tight", "bend it round") + "."
                     + comesTo(tool);
+        }
+
+        /** How wire and tool are held, before what is done. */
+        private String held(String rolled, String wound) {
+            return switch (tool.held()) {
+                case CONE -> "Grip the wire where the jaw is " + cone(tool) + " thick and " + rolled;
+                case STEP -> "Grip the wire in the " + size(tool) + " step and " + rolled;
+                case WOUND -> "Hold the wire against the " + size(tool) + " mandrel and " + wound;
+            };
         }
 
         @Override
@@ -72,14 +96,21 @@ record FormingWords(LengthFormat format, School school) {
 
         @Override
         public String arc(Arc arc) {
-            return "Lay it round " + size(tool) + " and bend on to " + Math.round(arc.sweepDeg() * overbend)
-                    + "°; let go it stands at " + plain(Math.round(arc.sweepDeg())) + "°. " + comesTo(tool);
+            String on = "bend on to " + Math.round(arc.sweepDeg() * overbend) + "°";
+            return held(on, on) + "; let go it stands at " + plain(Math.round(arc.sweepDeg())) + "° (estimate)."
+                    + comesTo(tool);
         }
 
         @Override
         public String coil(Coil coil) {
-            return "Wind " + turns(coil.turns()) + " on " + size(tool) + ", " + spaced(coil.pitchMm()) + ". "
-                    + comesTo(tool);
+            String shaped = switch (coil.shaped()) {
+                case PINCHED -> " Slide it off and pinch the turns together on one side.";
+                case FANNED -> " Slide it off, hold the turns together on one side, and fan them out.";
+                case NONE -> "";
+            };
+            return "Wind " + turns(coil.turns()) + " on the " + size(tool)
+                    + (tool.held() == Tool.Held.STEP ? " step" : " mandrel") + ", " + spaced(coil.pitchMm()) + "."
+                    + comesTo(tool) + shaped;
         }
 
         @Override
@@ -94,7 +125,7 @@ record FormingWords(LengthFormat format, School school) {
 
         @Override
         public String girth(Girth girth) {
-            return "Bend it round the stone from " + percent(girth.from()) + " to " + percent(girth.to())
+            return "Bend it round the " + round(girth) + " from " + percent(girth.from()) + " to " + percent(girth.to())
                     + " of the way round, pressed close.";
         }
 
@@ -112,15 +143,19 @@ record FormingWords(LengthFormat format, School school) {
 
         @Override
         public String spiral(Spiral spiral) {
-            String where =
-                    spiral.centre() == Spiral.Centre.CLOSED ? "Roll the end round itself, " : "Bend the first round, ";
+            String where = spiral.centre() == Spiral.Centre.CLOSED
+                    ? "Roll the end round itself, "
+                    : "Roll the first round where the jaw is "
+                            + format.write(spiral.insideMm().orElseThrow(), Rounding.NEAREST) + " thick, ";
             String laid = school.spiral() == School.Spiral.PUSH
-                    ? "then hold it flat and push the wire round it a few millimetres at a time, laid against the last turn"
-                    : "then hold the wire and turn the pliers, drawing it in a few millimetres at a time, laid against the"
-                            + " last turn";
+                    ? "then hold it flat and push the wire round it a few millimetres at a time, "
+                    : "then hold the wire and turn the pliers, drawing it in a few millimetres at a time, ";
             return where + laid
-                    + (spiral.gapMm() > 0 ? ", " + format.write(spiral.gapMm(), Rounding.NEAREST) + " apart" : "")
-                    + ". "
+                    + (spiral.gapMm() > 0
+                            ? format.write(spiral.gapMm(), Rounding.NEAREST) + " away from the last turn"
+                            : "laid against the last turn")
+                    + ", " + turns(spiral.turnsIn(thicknessMm)) + " in all, until it is "
+                    + format.write(spiral.outsideIn(thicknessMm), Rounding.NEAREST) + " across. "
                     + (spiral.riseMm() > 0
                             ? "At last push the middle up, " + format.write(spiral.riseMm(), Rounding.NEAREST)
                                     + " a turn."
@@ -152,16 +187,37 @@ record FormingWords(LengthFormat format, School school) {
         return format.write(tool.sizeMm(), Rounding.NEAREST);
     }
 
-    /** What it comes to when it is let go: an estimate, since the flow curves are good to about ±10 %. */
+    /**
+     * What it comes to when it is let go: an estimate, since the flow curves are good to about ±10 %. Along a cone there is always a place that
+     * fits; on a tool of another size it is eased afterwards.
+     */
     private String comesTo(Tool tool) {
         if (tool.comesToMm().isEmpty()) {
             return "";
         }
-        boolean other = Math.abs(tool.sizeMm() - tool.insideMm()) > OTHER_SHARE * tool.insideMm();
-        return "Let go it comes to about " + format.write(tool.comesToMm().getAsDouble(), Rounding.NEAREST)
-                + " inside (estimate)"
-                + (other ? "; for the size asked for take " + format.write(tool.insideMm(), Rounding.NEAREST) : "")
-                + ".";
+        if (tool.held() == Tool.Held.CONE || !isOther(tool)) {
+            return "";
+        }
+        double comes = tool.comesToMm().getAsDouble();
+        boolean wide = tool.sizeMm() > tool.insideMm();
+        return " Let go it comes to about " + format.write(comes, Rounding.NEAREST) + " inside (estimate): "
+                + (wide ? "squeeze it a little closer" : "ease it a little wider")
+                + ", or take " + format.write(tool.insideMm(), Rounding.NEAREST) + " for it.";
+    }
+
+    /** Whether the tool is of another size than it takes. */
+    private static boolean isOther(Tool tool) {
+        return Math.abs(tool.sizeMm() - tool.insideMm()) > OTHER_SHARE * tool.insideMm();
+    }
+
+    /** Where along a cone: at the mark, or how far from it. */
+    private String cone(Tool tool) {
+        return format.write(isOther(tool) ? tool.insideMm() : tool.sizeMm(), Rounding.NEAREST);
+    }
+
+    /** What a girth goes round. */
+    static String round(Girth girth) {
+        return girth.seat().map(s -> s.on().replace('-', ' ')).orElse("form");
     }
 
     private static String turns(double number) {
@@ -210,15 +266,17 @@ record FormingWords(LengthFormat format, School school) {
 
     /** What to look at afterwards. */
     String check(Element element) {
-        String inside = element.woundInsideMm().isPresent()
-                ? format.write(element.woundInsideMm().getAsDouble(), Rounding.NEAREST) + " inside; "
-                : "";
-        return inside + element.accept(new Looks());
+        String inside =
+                element.woundInsideMm().isPresent() && !element.winding().jawEdge()
+                        ? "About " + format.write(element.woundInsideMm().getAsDouble(), Rounding.NEAREST) + " inside; "
+                        : "";
+        String looks = element.accept(new Looks());
+        return inside.isEmpty() ? Character.toUpperCase(looks.charAt(0)) + looks.substring(1) : inside + looks;
     }
 
     /** What shows that a kind came out right. */
     private static final class Looks implements Kind.Visitor<String> {
-        private static final String SITS = "It does not slide, and no end stands out.";
+        private static final String SITS = "it does not slide, and no end stands out.";
         private static final String EVEN = "the turns are even.";
 
         private static String lies(Element element, boolean flat) {

@@ -50,7 +50,7 @@ final class LashBeforeBending implements Precedence {
                 .about(Stream.concat(turns.about.stream(), Stream.of(lash.host().address()))
                         .distinct()
                         .toList());
-        turns.text = turns.text.replaceFirst("Start at the [^.]*\\. ", "").replaceFirst("; the last wire[^.]*\\.", "");
+        turns.start("");
         if (first) {
             turns.title(
                     "Wind the " + lash.turns().strand().orElseThrow().title().toLowerCase(Locale.ROOT) + " round the "

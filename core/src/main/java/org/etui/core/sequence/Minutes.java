@@ -30,7 +30,10 @@ final class Minutes {
     static final double TRIM_AN_END = 0.3;
     static final double OPEN_AND_CLOSE = 0.4;
     static final double CLOSE_AGAIN = 0.5;
+    static final double CLOSE_A_BODY = 2;
     static final double FLEX_ONCE = 0.05;
+    static final double PIERCE = 2;
+    static final double A_DIMPLE = 1 / 30.0;
     static final double PUT_ON = 0.2;
     static final double HANG = 0.5;
 
@@ -42,6 +45,8 @@ final class Minutes {
 
     /** Blow beside blow, about two a second, 2 mm apart. */
     private static final double BLOWS_MM = 0.004;
+
+    private static final double POLISH_MM = 0.015;
 
     private Minutes() {}
 
@@ -58,6 +63,11 @@ final class Minutes {
     /** Going over a length of wire, mm, so many times with a hammer or mallet. */
     static double striking(double lengthMm, int passes) {
         return TAKE_IN_HAND + BLOWS_MM * lengthMm * passes;
+    }
+
+    /** Polishing a length of wire by hand, mm. */
+    static double polishing(double lengthMm) {
+        return TAKE_IN_HAND + POLISH_MM * lengthMm;
     }
 
     /** Forming an element of a length of wire, mm. */

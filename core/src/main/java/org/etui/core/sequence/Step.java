@@ -23,7 +23,7 @@ import org.etui.core.check.Term;
  * @param handsOn whether hands are needed all the time
  * @param minutes how long it takes, an estimate
  * @param element id of the element formed
- * @param markMm mark that it starts at, mm from the trued end
+ * @param markMm mark that it starts at, mm from the squared end
  * @param state index of the strand's state afterwards; absent where the wire does not change
  * @param shows what its pictures show
  */
@@ -56,7 +56,7 @@ public record Step(
         @Term("how long it takes, minutes, an estimate") double minutes,
         @Term("id of the element formed") Optional<String> element,
 
-        @Term("mark that it starts at, mm from the trued end")
+        @Term("mark that it starts at, mm from the squared end")
         OptionalDouble markMm,
 
         @Term("index of the strand's state afterwards") OptionalInt state,
@@ -68,7 +68,7 @@ public record Step(
         CUT,
         /** Marked. */
         MARK,
-        /** Straightened, trued, filed before anything is formed. */
+        /** Straightened, squared, filed before anything is formed. */
         DRESS,
         /** Bent or wound into its form, even where that closes it. */
         FORM,

@@ -7,7 +7,6 @@ import java.util.OptionalDouble;
 import java.util.Set;
 import org.etui.core.act.Operation;
 import org.etui.core.element.Element;
-import org.etui.core.element.Handling;
 import org.etui.core.measure.LengthFormat;
 import org.etui.core.measure.Rounding;
 import org.etui.core.metal.Metal;
@@ -23,6 +22,9 @@ import org.etui.core.work.StrandWork;
 final class StrandSteps {
     static final String EYES = "Wear safety glasses; cover the off-cut, it flies.";
 
+    /** Several marks that have become one reach no further than this many widths of it. */
+    private static final int MERGED = 3;
+
     private final Piece piece;
     private final StrandWork work;
     private final LengthFormat format;
@@ -31,6 +33,7 @@ final class StrandSteps {
     private final WorkWords works;
     private final String wire;
     private final List<Element> bent;
+    private final Optional<Element> head;
     private final List<Draft> drafts = new ArrayList<>();
 
     private StrandSteps(Piece piece, StrandWork work, LengthFormat format, Toolbox box, School school) {
@@ -42,6 +45,9 @@ final class StrandSteps {
         this.works = new WorkWords(format, box);
         this.wire = work.strand().wire().inWords(format);
         this.bent = work.strand().inOrder().stream().filter(Element::isBent).toList();
+        this.head = work.strand().elements().stream()
+                .filter(e -> e.handling().boughtMm3() > 0)
+                .findFirst();
     }
 
     /** The steps of a strand, in order. */
@@ -86,7 +92,7 @@ final class StrandSteps {
             operation
                     .worked()
                     .ifPresent(w -> add(works.draft(work, w, state)
-                            .kind(Step.Kind.WORK)
+                            .finds(pairAgain(w))
                             .about(addresses(w.elements()))
                             .advice(path)));
             if (operation.trims()) {
@@ -98,20 +104,34 @@ final class StrandSteps {
     private void prepare(List<Mark> marks, String path) {
         String gauges = work.strand().wire().gaugesInWords();
         int count = work.strand().count();
-        add(whole(Step.Kind.DRESS, "straighten", "Straighten the wire", "nylon jaws")
-                .shows(Step.Shows.STRAIGHTENING)
-                .text("Draw " + wire + (gauges.isEmpty() ? "" : " (" + gauges + ")")
-                        + " through the jaws or your fingers, gently: straightening hardens too.")
-                .check("It lies on the block without a bow.")
-                .minutes(count * Minutes.straightening(work.cutMm()))
-                .advice(path + ".wire"));
-        add(whole(Step.Kind.DRESS, "true", "True the end", "flush cutters")
-                .shows(Step.Shows.TRUING)
-                .text("Nip the end, the flat side of the cutter towards the piece: " + format.say(1, 0) + " to "
-                        + format.say(2, 0) + " goes to the scrap.")
-                .check("The end is flat and square.")
-                .caution(EYES)
-                .minutes(count * Minutes.TRUE_AN_END));
+        if (head.isPresent()) {
+            add(whole(
+                            Step.Kind.DRESS,
+                            "take",
+                            "Take " + (count > 1 ? count + " headed pins" : "a headed pin"),
+                            "fingers")
+                    .shows(Step.Shows.TRUING)
+                    .text("Bought: " + wire + (gauges.isEmpty() ? "" : " (" + gauges + ")") + ", at least "
+                            + format.write(work.cutMm(), Rounding.UP) + " long under the head.")
+                    .check("The head sits straight, and the pin is straight.")
+                    .minutes(count * Minutes.TRUE_AN_END)
+                    .advice(path + ".wire"));
+        } else {
+            add(whole(Step.Kind.DRESS, "straighten", "Straighten the wire", "nylon jaws")
+                    .shows(Step.Shows.STRAIGHTENING)
+                    .text("Draw " + wire + (gauges.isEmpty() ? "" : " (" + gauges + ")")
+                            + " through the jaws or your fingers, gently: straightening hardens too.")
+                    .check("It lies on the block without a bow.")
+                    .minutes(count * Minutes.straightening(work.cutMm()))
+                    .advice(path + ".wire"));
+            add(whole(Step.Kind.DRESS, "true", "Trim the end square", "flush cutters")
+                    .shows(Step.Shows.TRUING)
+                    .text("Nip the end, the flat side of the cutter towards the piece: " + format.say(1, 0) + " to "
+                            + format.say(2, 0) + " goes to the scrap.")
+                    .check("The end is flat and square.")
+                    .caution(EYES)
+                    .minutes(count * Minutes.TRUE_AN_END));
+        }
         if (!marks.isEmpty()) {
             add(whole(Step.Kind.MARK, "mark", "Mark the wire", "fine marker, steel rule")
                     .shows(Step.Shows.MARKS)
@@ -122,7 +142,10 @@ final class StrandSteps {
         String times = count > 1 ? count + " × " : "";
         add(whole(Step.Kind.CUT, "cut", "Cut " + times + format.write(work.cutMm(), Rounding.UP), cutters())
                 .shows(Step.Shows.CUT)
-                .text("From the trued end. True the end left on the spool as well.")
+                .text(
+                        head.isPresent()
+                                ? "Measured from under the head: the head stays."
+                                : "From the squared end. Square the end left on the spool as well.")
                 .alone(" " + stretchText())
                 .check(
                         count > 1
@@ -131,16 +154,39 @@ final class StrandSteps {
                 .caution(EYES)
                 .minutes(count * Minutes.CUT_A_WIRE)
                 .state(0));
-        boolean filed = isFiledFirst();
-        double left = work.netMm() + work.stretch().tailMm();
-        String to = filed ? ", down to " + format.write(left, Rounding.NEAREST) : "";
-        Draft dress = whole(Step.Kind.DRESS, "dress", "Dress the ends" + to, "file, emery 600")
-                .shows(Step.Shows.DRESSING)
-                .text(dressText())
-                .check("No edge catches a fingertip.")
-                .caution("Do not breathe the dust.")
-                .minutes(count * 2 * Minutes.DRESS_AN_END);
-        add(filed ? dress.state(1) : dress);
+        List<EndDress> ends = dressedFirst();
+        if (!ends.isEmpty()) {
+            boolean filed = isFiledFirst();
+            String to = format.write(work.netMm() + work.stretch().tailMm(), Rounding.NEAREST);
+            Draft dress = whole(Step.Kind.DRESS, "dress", EndDress.title(ends), EndDress.tool(ends))
+                    .shows(Step.Shows.DRESSING)
+                    .text(EndDress.text(ends))
+                    .check("No edge catches a fingertip" + (filed ? "; it measures about " + to + "." : "."))
+                    .caution("Do not breathe the dust.")
+                    .minutes(count * ends.size() * Minutes.DRESS_AN_END);
+            add(filed ? dress.state(1) : dress);
+        }
+    }
+
+    /** The ends that stay as they are cut: a handle is cut off later, a head is bought. */
+    private List<EndDress> dressedFirst() {
+        boolean handle = work.stretch().handleMm() > 0;
+        HandleAt at = work.handleAt();
+        return EndDress.of(
+                piece,
+                work.strand(),
+                !handle || at == HandleAt.END || at == HandleAt.NONE,
+                !handle || at == HandleAt.START || at == HandleAt.NONE);
+    }
+
+    /** The ends that are cut when the handles go. */
+    private List<EndDress> dressedLast() {
+        HandleAt at = work.handleAt();
+        return EndDress.of(
+                piece,
+                work.strand(),
+                at == HandleAt.START || at == HandleAt.BOTH,
+                at == HandleAt.END || at == HandleAt.BOTH);
     }
 
     /** Without a handle the spare is filed off before anything is formed. */
@@ -151,11 +197,10 @@ final class StrandSteps {
     }
 
     private String markText(List<Mark> marks) {
-        StringBuilder text = new StringBuilder("From the trued ");
-        text.append(marks.get(0).from() == Mark.From.END ? "end" : "beginning").append(": ");
+        StringBuilder text = new StringBuilder(head.isPresent() ? "From under the head: " : "From the squared end: ");
         List<String> each = marks.stream()
                 .sorted((a, b) -> Double.compare(a.atMm(), b.atMm()))
-                .map(m -> format.write(m.atMm(), Rounding.NEAREST) + " " + m.label())
+                .map(m -> format.place(m.atMm()) + " " + m.label())
                 .toList();
         return text.append(String.join("; ", each)).append('.').toString();
     }
@@ -179,26 +224,9 @@ final class StrandSteps {
                 + work.stretch().fileMm()
                 + work.stretch().roundingMm();
         if (rest > 0) {
-            text.append(", ").append(format.write(rest, Rounding.NEAREST)).append(" is spare and filing");
+            text.append(", ").append(format.write(rest, Rounding.NEAREST)).append(" is spare");
         }
         return text.append('.').toString();
-    }
-
-    private String dressText() {
-        List<Element> elements = work.strand().elements();
-        Element first = elements.get(0);
-        Element last = elements.get(elements.size() - 1);
-        if (isDressed(first, last, Handling.End.SLOPED)) {
-            return "File the end that will be a curl to a slope, so that it tucks in; take the burr off the other.";
-        }
-        if (isDressed(first, last, Handling.End.ROUNDED)) {
-            return "Round the end that will be a paddle, so that the paddle comes out round; take the burr off the other.";
-        }
-        return "Take the burr off both ends; a toothed file cuts in one direction only.";
-    }
-
-    private static boolean isDressed(Element first, Element last, Handling.End end) {
-        return first.handling().end() == end || last.handling().end() == end;
     }
 
     private void form(Element element, List<Mark> marks, String path, int state) {
@@ -207,13 +235,14 @@ final class StrandSteps {
                 .filter(m -> m.element().equals(Optional.of(element.id())))
                 .mapToDouble(Mark::atMm)
                 .findFirst();
-        String at = mark.isPresent()
-                ? "Start at the mark, " + format.write(mark.getAsDouble(), Rounding.NEAREST) + ". "
-                : "Start at the very end; the last wire thickness or so stays straight. ";
-        add(draft("form " + element.id(), "Form the " + element.label(), toolText(tool))
+        add(draft("form " + element.id(), "Form " + the(element), toolText(tool))
                 .shows(Step.Shows.STATES)
-                .text(at
-                        + words.how(element, tool, work.reading(element.id()).overbend())
+                .start(start(element, mark, marks))
+                .text(words.how(
+                                element,
+                                tool,
+                                work.strand().wire().section(),
+                                work.reading(element.id()).overbend())
                         + FormingWords.way(bent, element))
                 .check(words.check(element) + pairText())
                 .minutes(work.strand().count()
@@ -225,6 +254,36 @@ final class StrandSteps {
                 .mark(mark)
                 .state(state)
                 .advice(path + ".elements." + work.strand().elements().indexOf(element)));
+    }
+
+    /** A numbered one goes by its number. */
+    private static String the(Element element) {
+        String label = element.label();
+        return Character.isDigit(label.charAt(label.length() - 1)) ? label : "the " + label;
+    }
+
+    /** Where on the wire: at a mark, at the end, or where the element before it on the wire stops. */
+    private String start(Element element, OptionalDouble mark, List<Mark> marks) {
+        String rolled = "Start at the very end; the last wire thickness or so stays straight";
+        if (mark.isPresent()) {
+            String at = format.place(mark.getAsDouble());
+            return Marks.rolledFromFarEnd(work, element)
+                    ? rolled + ". Stop at the mark, " + at + ". "
+                    : "Start at the mark, " + at + ". ";
+        }
+        double at = Marks.atMm(work, element);
+        OptionalDouble near = marks.stream()
+                .mapToDouble(Mark::atMm)
+                .filter(mm -> mm <= at && at - mm < MERGED * Marks.APART_MM)
+                .max();
+        if (near.isPresent()) {
+            return "Start just past the mark, " + format.place(near.getAsDouble()) + ". ";
+        }
+        List<Element> along = work.strand().elements();
+        int next = along.indexOf(element) + (work.handleAt() == HandleAt.START ? 1 : -1);
+        return next < 0 || next >= along.size()
+                ? rolled + ". "
+                : "Start where the " + along.get(next).label() + " ends. ";
     }
 
     /** The tool owned by its name; else the kind and the size that it should have. */
@@ -239,6 +298,13 @@ final class StrandSteps {
                 : tool.kind() + ", " + format.write(tool.insideMm(), Rounding.NEAREST);
     }
 
+    /** Hammering never treats two wires quite alike. */
+    private String pairAgain(Operation.Worked worked) {
+        return work.strand().matched() && worked.isStruck()
+                ? "Lay the pair together again and even them out before you go on."
+                : "";
+    }
+
     private String pairText() {
         if (!work.strand().matched()) {
             return "";
@@ -250,20 +316,31 @@ final class StrandSteps {
 
     private void trim(int state) {
         boolean handle = work.stretch().handleMm() > 0 && work.handleAt() != HandleAt.NONE;
-        add(whole(Step.Kind.TRIM, "trim", handle ? "Trim the handle" : "Trim to length", cutters())
+        boolean both = work.handleAt() == HandleAt.BOTH;
+        int count = work.strand().count();
+        String which = both ? "both handles" : "the handle";
+        add(whole(Step.Kind.TRIM, "trim", handle ? "Trim " + which : "Trim to length", cutters())
                 .shows(Step.Shows.STATES)
                 .text(
                         handle
-                                ? "Now, not before: it kept your fingers away from the tools. Flat side towards the piece."
-                                : "Take the spare off with the file or one nip, flat side towards the piece.")
-                .check("The cut is flush.")
+                                ? "Now, not before: " + (both ? "they" : "it")
+                                        + " kept your fingers away from the tools. Flat side towards the piece."
+                                : "Nip the spare off, flat side towards the piece.")
+                .check(both ? "Both cuts are flush." : "The cut is flush.")
                 .caution(EYES)
-                .minutes(work.strand().count() * Minutes.TRIM_AN_END)
+                .minutes(count * (both ? 2 : 1) * Minutes.TRIM_AN_END)
                 .state(state));
-        add(whole(Step.Kind.TRIM, "dress-cut", "Dress the cut", "file, emery 600")
-                .shows(Step.Shows.DRESSING)
-                .text("File the cut smooth and round its edge.")
-                .check("It does not catch on cloth.")
-                .minutes(work.strand().count() * Minutes.DRESS_AN_END));
+        List<EndDress> ends = dressedLast();
+        if (!ends.isEmpty()) {
+            add(whole(
+                            Step.Kind.TRIM,
+                            "dress-cut",
+                            ends.size() > 1 ? "Dress both cuts" : "Dress the cut",
+                            EndDress.tool(ends))
+                    .shows(Step.Shows.DRESSING)
+                    .text(EndDress.text(ends))
+                    .check("It does not catch on cloth.")
+                    .minutes(count * ends.size() * Minutes.DRESS_AN_END));
+        }
     }
 }

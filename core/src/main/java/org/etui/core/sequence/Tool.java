@@ -1,5 +1,6 @@
 package org.etui.core.sequence;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.etui.core.act.Run;
@@ -21,6 +22,7 @@ import org.etui.core.element.Twist;
 import org.etui.core.element.Wrap;
 import org.etui.core.mechanics.Bending;
 import org.etui.core.tool.OwnedTool;
+import org.etui.core.tool.ToolKind;
 import org.etui.core.tool.Toolbox;
 import org.etui.core.work.StrandWork;
 
@@ -42,6 +44,9 @@ public record Tool(
 
         @Term("inside size after release, on the tool owned where there is one, mm")
         OptionalDouble comesToMm) {
+    private static final String ROUND_NOSE = "round-nose pliers";
+    private static final String STEPPED = "stepped pliers";
+
     /** Round-nose pliers reach about this far up the cone (common practice). */
     private static final double ROUND_NOSE_MM = 6;
 
@@ -62,7 +67,7 @@ public record Tool(
                     Optional.empty(),
                     exact.isPresent() ? element.woundInsideMm() : OptionalDouble.empty());
         }
-        Optional<OwnedTool> owned = box.nearest(inside);
+        Optional<OwnedTool> owned = box.nearest(inside, element.accept(new Fits(inside)));
         return new Tool(
                 kind(element, inside),
                 inside,
@@ -85,6 +90,107 @@ public record Tool(
         return toolMm;
     }
 
+    /** How wire and tool are held. */
+    enum Held {
+        /** Wound round it. */
+        WOUND,
+        /** Gripped in a step of that size. */
+        STEP,
+        /** Gripped along a cone, where it has that thickness. */
+        CONE
+    }
+
+    /** How wire is held on it. */
+    Held held() {
+        ToolKind of = owned.map(OwnedTool::kind).orElse(kind(kind));
+        return of == ToolKind.JAW_MARK ? Held.CONE : of == ToolKind.PLIER_STEP ? Held.STEP : Held.WOUND;
+    }
+
+    private static ToolKind kind(String words) {
+        return words.startsWith(ROUND_NOSE)
+                ? ToolKind.JAW_MARK
+                : words.startsWith(STEPPED) ? ToolKind.PLIER_STEP : ToolKind.MANDREL;
+    }
+
+    /** The kinds of tools that do for an element of an inside on the tool, the best first (common practice). */
+    private record Fits(double insideMm) implements Kind.Visitor<List<ToolKind>> {
+        private List<ToolKind> gripped() {
+            return insideMm <= ROUND_NOSE_MM / 2
+                    ? List.of(ToolKind.JAW_MARK, ToolKind.PLIER_STEP, ToolKind.MANDREL)
+                    : insideMm <= STEPPED_MM
+                            ? List.of(ToolKind.PLIER_STEP, ToolKind.MANDREL, ToolKind.JAW_MARK)
+                            : List.of(ToolKind.MANDREL);
+        }
+
+        @Override
+        public List<ToolKind> loop(Loop loop) {
+            return gripped();
+        }
+
+        @Override
+        public List<ToolKind> arc(Arc arc) {
+            return insideMm <= ROUND_NOSE_MM / 2
+                    ? gripped()
+                    : List.of(ToolKind.MANDREL, ToolKind.PLIER_STEP, ToolKind.JAW_MARK);
+        }
+
+        @Override
+        public List<ToolKind> curl(Curl curl) {
+            return List.of(ToolKind.JAW_MARK);
+        }
+
+        /** Turn after turn wants a tool that does not taper. */
+        @Override
+        public List<ToolKind> coil(Coil coil) {
+            return List.of(ToolKind.MANDREL, ToolKind.PLIER_STEP);
+        }
+
+        @Override
+        public List<ToolKind> straight(Straight straight) {
+            return List.of();
+        }
+
+        @Override
+        public List<ToolKind> bend(Bend bend) {
+            return List.of();
+        }
+
+        @Override
+        public List<ToolKind> spiral(Spiral spiral) {
+            return List.of(ToolKind.JAW_MARK);
+        }
+
+        @Override
+        public List<ToolKind> wrap(Wrap wrap) {
+            return List.of();
+        }
+
+        @Override
+        public List<ToolKind> girth(Girth girth) {
+            return List.of();
+        }
+
+        @Override
+        public List<ToolKind> paddle(Paddle paddle) {
+            return List.of();
+        }
+
+        @Override
+        public List<ToolKind> twist(Twist twist) {
+            return List.of();
+        }
+
+        @Override
+        public List<ToolKind> ball(Ball ball) {
+            return List.of();
+        }
+
+        @Override
+        public List<ToolKind> lead(Lead lead) {
+            return List.of();
+        }
+    }
+
     /** The size to lay the wire round, mm: of the tool owned, else the exact one; 0 for what is not wound. */
     public double sizeMm() {
         return owned.map(OwnedTool::sizeMm).orElse(insideMm);
@@ -101,17 +207,19 @@ public record Tool(
 
         private String wound() {
             if (insideMm <= ROUND_NOSE_MM / 2) {
-                return "round-nose pliers";
+                return ROUND_NOSE;
             }
             if (insideMm <= STEPPED_MM) {
-                return "stepped pliers";
+                return STEPPED;
             }
             return insideMm <= RING_MM ? "mandrel" : "bangle mandrel";
         }
 
         @Override
         public String spiral(Spiral spiral) {
-            return "pliers, nylon jaws";
+            return spiral.centre() == Spiral.Centre.OPEN
+                    ? "round-nose pliers, nylon jaws"
+                    : "chain-nose pliers, nylon jaws";
         }
 
         @Override
@@ -121,7 +229,7 @@ public record Tool(
 
         @Override
         public String girth(Girth girth) {
-            return "the stone, flat-nose pliers";
+            return "the " + FormingWords.round(girth) + ", flat-nose pliers";
         }
 
         @Override
@@ -136,7 +244,7 @@ public record Tool(
 
         @Override
         public String curl(Curl curl) {
-            return "round-nose pliers";
+            return ROUND_NOSE;
         }
 
         @Override
@@ -151,7 +259,7 @@ public record Tool(
 
         @Override
         public String coil(Coil coil) {
-            return wound();
+            return insideMm <= RING_MM ? "mandrel" : "bangle mandrel";
         }
 
         @Override

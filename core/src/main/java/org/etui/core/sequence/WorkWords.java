@@ -10,7 +10,11 @@ import org.etui.core.act.Workpiece;
 import org.etui.core.check.Word;
 import org.etui.core.element.Element;
 import org.etui.core.measure.LengthFormat;
+import org.etui.core.measure.RingSize;
 import org.etui.core.measure.Rounding;
+import org.etui.core.piece.Body;
+import org.etui.core.piece.Part;
+import org.etui.core.piece.Piece;
 import org.etui.core.piece.Work;
 import org.etui.core.tool.Toolbox;
 import org.etui.core.work.StrandWork;
@@ -23,6 +27,15 @@ import org.etui.core.work.StrandWork;
  */
 record WorkWords(LengthFormat format, Toolbox box) {
     private static final double PASS = 0.03;
+    private static final double SAME_MM = 0.05;
+    private static final double GROWN_MM = 0.3;
+
+    /** Wider than this it is the body of a bangle (engineering estimate). */
+    private static final double BODY_MM = 40;
+
+    /** US sizes below are of no grown finger (common practice). */
+    private static final double SMALLEST_FINGER = 3;
+
     private static final String EARS = "Wear glasses and hearing protection; fingers stay on the handle.";
 
     /** The step of the maker's own act. */
@@ -37,8 +50,13 @@ record WorkWords(LengthFormat format, Toolbox box) {
     }
 
     /** What is done to a bought sheet shape; empty for work on wire. */
-    Optional<Draft> ofBlank(Work work) {
-        return work.act().blank().map(part -> work.act().accept(new OnBlank(work.id())));
+    Optional<Draft> ofBlank(Piece piece, Work work) {
+        return work.act()
+                .doing()
+                .blank()
+                .flatMap(id ->
+                        piece.parts().stream().filter(p -> p.id().equals(id)).findFirst())
+                .map(part -> work.act().accept(new OnBlank(work.id(), Optional.of(part))));
     }
 
     /** What is done to wire, in words. */
@@ -90,8 +108,109 @@ record WorkWords(LengthFormat format, Toolbox box) {
                             + "; turn it end for end after each pass, since the mandrel tapers.");
         }
 
+        @Override
+        public Draft bringToSize(Act.BringToSize bring) {
+            double to = work.states().get(state).workpiece().runs().stream()
+                    .filter(operation::touches)
+                    .mapToDouble(r -> r.section().inPlaneMm())
+                    .min()
+                    .orElse(0);
+            int passes = passesTo(to);
+            String size = format.write(bring.insideMm(), Rounding.NEAREST);
+            return WorkWords.this
+                    .draft(
+                            work,
+                            operation,
+                            "Bring the " + names(work, operation) + " up to " + size + " inside",
+                            WorkWords.this.tool(With.DOMED_HAMMER) + ", mandrel")
+                    .shows(Step.Shows.STATES)
+                    .text("Push it down the mandrel as far as it goes and strike it all round, blow beside blow, "
+                            + overs(passes) + "; turn it end for end and push it down again after each pass.")
+                    .check("It sits on the mandrel at " + size + ringSize(bring.insideMm()) + ", and is about "
+                            + hundredths(to) + " thick." + reaches(bring.insideMm()))
+                    .caution(EARS)
+                    .minutes(wires(Minutes.striking(workedMm(), passes)));
+        }
+
+        /** Where it cannot grow so far. */
+        private String reaches(double insideMm) {
+            Workpiece after = work.states().get(state).workpiece();
+            return work.strand().elements().stream()
+                    .filter(e -> operation.touches(e.id()))
+                    .map(e -> after.insideMm(e.id()))
+                    .filter(mm -> mm.isPresent() && mm.getAsDouble() < insideMm - SAME_MM)
+                    .map(mm -> " It grows no further than "
+                            + format.write(mm.getAsDouble(), Rounding.NEAREST)
+                            + " before the wire is too thin: wind it on a larger size.")
+                    .findFirst()
+                    .orElse("");
+        }
+
+        @Override
+        public Draft close(Act.Close close) {
+            List<Element> closed = work.strand().elements().stream()
+                    .filter(e -> operation.touches(e.id()))
+                    .toList();
+            boolean body = closed.stream().anyMatch(e -> e.woundInsideMm().orElse(0) > BODY_MM);
+            boolean limbs = closed.stream().anyMatch(e -> e.hanging().hook());
+            return (body ? body() : limbs ? limbs() : shut())
+                    .kind(Step.Kind.CLOSE)
+                    .minutes(wires(body ? Minutes.CLOSE_A_BODY : Minutes.CLOSE_AGAIN * Math.max(1, closed.size())));
+        }
+
+        private Draft body() {
+            return step("Close", "fingers, mandrel, nylon mallet")
+                    .text(
+                            "Thread one end through the other and squash it to an oval, so that it holds; true it on the mandrel,"
+                                    + " tap it at the closing with the mallet, and squeeze it once more.")
+                    .check("It is round again, closes by its own spring and opens with two fingers.");
+        }
+
+        private Draft limbs() {
+            return step("Bring together the limbs of", "fingers, " + WorkWords.this.tool(With.NYLON_JAWS))
+                    .text("Press the two limbs together, a little further than they are to lie, and let go.")
+                    .check("The limbs touch, and lie in one plane.");
+        }
+
+        private Draft shut() {
+            return step("Squeeze shut", WorkWords.this.tool(With.NYLON_JAWS))
+                    .text(
+                            "Squeeze it with nylon jaws, a little at a time, until the end touches; tap it flat on the block with"
+                                    + " the mallet.")
+                    .check("No light shows at the end, and no thread catches.");
+        }
+
+        @Override
+        public Draft polish(Act.Polish polish) {
+            Draft draft = step("Polish", Word.plain(polish.with()))
+                    .text(how(polish.with()))
+                    .check("It shines evenly; no scratch runs across.")
+                    .caution("Do not breathe the dust.")
+                    .shows(Step.Shows.POLISHING)
+                    .kind(Step.Kind.FINISH)
+                    .minutes(wires(Minutes.polishing(workedMm())));
+            return operation.elements().isEmpty() ? draft.forAll("polish " + operation.id()) : draft;
+        }
+
+        private String how(Act.Polish.Abrasive with) {
+            return switch (with) {
+                case FILE -> "Take the marks down with a fine file, always in one direction, along the wire.";
+                case EMERY ->
+                    "Rub along the wire with emery 600, then 800 to 1200, each until the marks of the one"
+                            + " before are gone.";
+                case FOUR_GRADE_BLOCK ->
+                    "Rub along the wire with each side of the block in turn, from the coarsest to"
+                            + " the one that shines.";
+                case CLOTH -> "Rub it along the wire with the cloth until the cloth stays clean.";
+            };
+        }
+
         private String passes(double toMm) {
-            return "about " + times(passesTo(toMm)) + " over";
+            return overs(passesTo(toMm));
+        }
+
+        private String overs(int passes) {
+            return "about " + times(passes) + " over";
         }
 
         /** A pass takes about 3 % of the thickness (engineering estimate). */
@@ -156,7 +275,8 @@ record WorkWords(LengthFormat format, Toolbox box) {
                             "Texture",
                             WorkWords.this.tool(texture.with()),
                             1,
-                            "Strike on purpose, evenly, from the middle outward; turn nothing over.")
+                            "Strike on purpose, evenly, from the middle outward. It bows as you go: lay it face down on a soft"
+                                    + " pad and tap the bow flat with the mallet; even the ends afterwards.")
                     .caution(EARS);
         }
 
@@ -213,6 +333,7 @@ record WorkWords(LengthFormat format, Toolbox box) {
         @Override
         public Draft reclose(Act.Reclose reclose) {
             return step("Close again", "nylon jaws")
+                    .kind(Step.Kind.CLOSE)
                     .text("Hammering has opened it: press it back until the inside is as it was formed.")
                     .check("The inside fits the tool again; compare pairs.")
                     .minutes(wires(Minutes.CLOSE_AGAIN));
@@ -228,55 +349,95 @@ record WorkWords(LengthFormat format, Toolbox box) {
 
         @Override
         public Draft trim(Act.Trim trim) {
-            return step("Trim", "flush cutters").text("Cut it off flush.").minutes(wires(Minutes.TRIM_AN_END));
+            return step("Trim", "flush cutters")
+                    .kind(Step.Kind.TRIM)
+                    .text("Cut it off flush.")
+                    .minutes(wires(Minutes.TRIM_AN_END));
         }
 
         @Override
         public Draft pierce(Act.Pierce pierce) {
-            return new OnBlank(operation.id()).pierce(pierce);
+            return new OnBlank(operation.id(), Optional.empty()).pierce(pierce);
         }
 
         @Override
         public Draft dimple(Act.Dimple dimple) {
-            return new OnBlank(operation.id()).dimple(dimple);
+            return new OnBlank(operation.id(), Optional.empty()).dimple(dimple);
         }
     }
 
     /** What is done to a bought sheet shape, in words. */
     private final class OnBlank implements Act.Visitor<Draft> {
         private final String id;
+        private final Optional<Part> part;
 
-        OnBlank(String id) {
+        OnBlank(String id, Optional<Part> part) {
             this.id = id;
+            this.part = part;
+        }
+
+        private int count() {
+            return part.map(Part::count).orElse(1);
+        }
+
+        /** What it is done to, such as {@code the disc}, {@code all 4 of the disc}. */
+        private String what(String name) {
+            String one = name.replace('-', ' ');
+            return count() == 1
+                    ? "the " + one
+                    : count() == 2 ? "both of the " + one : "all " + count() + " of the " + one;
+        }
+
+        /** Where the holes are: said from the middle, or the middle itself. */
+        private String places() {
+            List<Body.Hole> holes = holes();
+            return holes.isEmpty()
+                    ? "Mark the middle"
+                    : "Mark from the middle: "
+                            + String.join(
+                                    "; ",
+                                    holes.stream()
+                                            .map(h -> aside(h.atMm().get(0), "right", "left") + ", "
+                                                    + aside(h.atMm().get(1), "up", "down"))
+                                            .toList());
+        }
+
+        private String aside(double mm, String plus, String minus) {
+            return format.write(Math.abs(mm), Rounding.NEAREST) + " " + (mm < 0 ? minus : plus);
+        }
+
+        private String pairs() {
+            return count() > 1 ? " Lay two on each other and compare before you go on." : "";
         }
 
         /** Other acts are done to a blank as to wire: struck flat on the block. */
         private Draft struck(Act act) {
-            return Draft.whole(act.op() + " " + id, act.verb(), "hammer, bench block");
+            return Draft.whole(act.op() + " " + id, act.doing().verb(), "hammer, bench block");
         }
 
         @Override
         public Draft pierce(Act.Pierce pierce) {
-            return Draft.whole(
-                            "pierce " + id,
-                            "Pierce the " + pierce.part().replace('-', ' '),
-                            "hole punch or drill, block")
-                    .text("Mark the middle, then punch or drill " + hundredths(pierce.diameterMm()) + ", about "
+            return Draft.whole("pierce " + id, "Pierce " + what(pierce.part()), "hole punch or drill, block")
+                    .text(places() + ", then punch or drill " + hundredths(pierce.diameterMm()) + ", about "
                             + format.say(1, 0) + " from the edge or further in.")
-                    .check("No burr on either side.")
+                    .check("No burr on either side." + pairs())
                     .caution("Wear safety glasses; clamp the sheet, never hold it by hand.")
-                    .minutes(2);
+                    .minutes(count() * Minutes.PIERCE * Math.max(1, holes().size()));
+        }
+
+        private List<Body.Hole> holes() {
+            return part.flatMap(Part::body).map(Body::holes).orElse(List.of());
         }
 
         @Override
         public Draft dimple(Act.Dimple dimple) {
-            return Draft.whole("dimple " + id, "Dimple the " + dimple.part().replace('-', ' '), tool(With.BALL_HAMMER))
+            return Draft.whole("dimple " + id, "Dimple " + what(dimple.part()), tool(With.BALL_HAMMER))
                     .text(
                             "Strike " + dimple.dimples()
                                     + " dimples with the ball, from the middle outward; through thin cloth they come out softer. It domes by itself.")
-                    .check("The dimples are even and none has torn.")
+                    .check("The dimples are even and none has torn." + pairs())
                     .caution(EARS)
-                    .minutes(Math.max(1, dimple.dimples() / 30.0));
+                    .minutes(count() * Math.max(1, dimple.dimples() * Minutes.A_DIMPLE));
         }
 
         @Override
@@ -343,6 +504,21 @@ record WorkWords(LengthFormat format, Toolbox box) {
         public Draft roundMandrel(Act.RoundMandrel roundMandrel) {
             return struck(roundMandrel);
         }
+
+        @Override
+        public Draft bringToSize(Act.BringToSize bringToSize) {
+            return struck(bringToSize);
+        }
+
+        @Override
+        public Draft close(Act.Close close) {
+            return struck(close);
+        }
+
+        @Override
+        public Draft polish(Act.Polish polish) {
+            return struck(polish);
+        }
     }
 
     /** The name of the tool owned, else its kind. */
@@ -356,11 +532,23 @@ record WorkWords(LengthFormat format, Toolbox box) {
     }
 
     private static String title(String verb, StrandWork work, Operation operation) {
+        return verb + " the " + names(work, operation);
+    }
+
+    private static String names(StrandWork work, Operation operation) {
         List<String> names = work.strand().elements().stream()
                 .filter(e -> operation.elements().contains(e.id()))
                 .map(Element::label)
                 .toList();
-        return verb + " the " + (names.isEmpty() ? "wire" : String.join(" and ", names));
+        return names.isEmpty() ? "wire" : String.join(" and ", names);
+    }
+
+    /** The ring size of an inside, where it is one a finger has; empty elsewhere. */
+    private static String ringSize(double insideMm) {
+        double size = RingSize.US.sizeOf(insideMm);
+        return size >= SMALLEST_FINGER && RingSize.US.reaches(size)
+                ? " (ring size US " + RingSize.US.write(size) + ")"
+                : "";
     }
 
     /** What the work did to the size of the first round element: it grows, or it is closed again. */
@@ -378,7 +566,18 @@ record WorkWords(LengthFormat format, Toolbox box) {
                 }
             }
         }
-        return "";
+        double grown = lengthMm(after, operation) - lengthMm(before, operation);
+        return grown >= GROWN_MM
+                ? "It grows about " + format.write(grown, Rounding.NEAREST) + " longer (estimate)."
+                : "";
+    }
+
+    /** How long what is worked is as it lies, mm. */
+    private static double lengthMm(Workpiece piece, Operation operation) {
+        return piece.runs().stream()
+                .filter(operation::touches)
+                .mapToDouble(r -> r.now().lengthMm())
+                .sum();
     }
 
     private static String times(int number) {

@@ -20,6 +20,12 @@ public record Toolbox(@Term(value = "the tools", to = 400) List<OwnedTool> tools
     private static final double[] STEPS_MM = {2, 3, 4, 5, 6, 7, 8, 9};
     private static final double[] MARKS_MM = {0.8, 1, 1.5, 2, 2.5, 3, 4};
 
+    /** A tool whose size is off by more than this share makes another thing (engineering estimate). */
+    static final double NEAR = 0.2;
+
+    /** Tools whose sizes are off by no more than this are as good as each other (engineering estimate). */
+    private static final double SAME = 0.02;
+
     /** A short set to begin with and to edit: sizes that are common on a bench (common practice). */
     public static final Toolbox STARTER = starter();
 
@@ -63,11 +69,29 @@ public record Toolbox(@Term(value = "the tools", to = 400) List<OwnedTool> tools
         }
     }
 
-    /** The tool to lay wire round whose size is nearest to this one, mm; empty where nothing is within a third of it. */
+    /** The tool to lay wire round whose size is nearest to this one, mm, whatever its kind; empty where none is near. */
     public Optional<OwnedTool> nearest(double insideMm) {
+        return nearest(insideMm, List.of(ToolKind.MANDREL, ToolKind.PLIER_STEP, ToolKind.JAW_MARK));
+    }
+
+    /**
+     * The tool of one of some kinds whose size is nearest to this one; of tools that come equally near, the kind that is named first.
+     *
+     * @param insideMm the size, mm
+     * @param kinds the kinds that do, the best first
+     * @return empty where none is within {@link #NEAR} of the size: what is farther off makes another thing
+     */
+    public Optional<OwnedTool> nearest(double insideMm, List<ToolKind> kinds) {
         return tools.stream()
-                .filter(t -> t.kind().isRound() && Math.abs(t.sizeMm() - insideMm) <= insideMm / 3)
-                .min(Comparator.comparingDouble(t -> Math.abs(t.sizeMm() - insideMm)));
+                .filter(t -> kinds.contains(t.kind()) && offMm(t, insideMm) <= NEAR * insideMm)
+                .min(Comparator.<OwnedTool>comparingDouble(t ->
+                                Math.max(0, Math.round(offMm(t, insideMm) / (SAME * insideMm)) - 1))
+                        .thenComparingInt(t -> kinds.indexOf(t.kind()))
+                        .thenComparingDouble(t -> offMm(t, insideMm)));
+    }
+
+    private static double offMm(OwnedTool tool, double insideMm) {
+        return Math.abs(tool.sizeMm() - insideMm);
     }
 
     /** Whether there is one of that kind. */

@@ -28,6 +28,7 @@ import org.etui.core.element.Spiral;
 import org.etui.core.element.Straight;
 import org.etui.core.element.Twist;
 import org.etui.core.element.Wrap;
+import org.etui.core.piece.Body;
 import org.etui.core.piece.Part;
 import org.etui.core.piece.PartKind;
 import org.etui.core.piece.Piece;
@@ -83,12 +84,32 @@ public final class PieceChecks {
             work("work." + i, piece.work().get(i));
         }
         for (int i = 0; i < piece.parts().size(); i++) {
-            String path = "parts." + i + ".on";
-            piece.parts().get(i).on().ifPresent(on -> place(path, on));
+            part("parts." + i, piece.parts().get(i));
         }
         for (int i = 0; i < piece.joins().size(); i++) {
             place("joins." + i + ".a", piece.joins().get(i).a());
             place("joins." + i + ".b", piece.joins().get(i).b());
+        }
+    }
+
+    private void part(String path, Part part) {
+        part.on().ifPresent(on -> place(path + ".on", on));
+        part.body().ifPresent(body -> body(path + ".body", body));
+    }
+
+    private void body(String path, Body body) {
+        body.front().ifPresent(front -> outline(path + ".outline", front));
+        if (body instanceof Body.Cabochon c && c.girdleMm() > c.heightMm()) {
+            bad(path + ".girdleMm", c.girdleMm(), "must be at most the height, " + c.heightMm() + " mm");
+        } else if (body instanceof Body.Slab s && s.edgeMm() > s.thicknessMm() / 2) {
+            bad(path + ".edgeMm", s.edgeMm(), "must be at most half the thickness, " + s.thicknessMm() / 2 + " mm");
+        } else if (body instanceof Body.Point p && p.tipMm() > p.lengthMm()) {
+            bad(path + ".tipMm", p.tipMm(), "must be at most the length, " + p.lengthMm() + " mm");
+        } else if (body instanceof Body.Bead b && b.hole().diameterMm() >= b.diameterMm()) {
+            bad(
+                    path + ".hole.diameterMm",
+                    b.hole().diameterMm(),
+                    "must be below the diameter of the bead, " + b.diameterMm() + " mm");
         }
     }
 
@@ -170,12 +191,16 @@ public final class PieceChecks {
         public Void wrap(Wrap wrap) {
             pitch(path, wrap.pitchMm(), strand);
             core(path + ".core", wrap.core());
+            wrap.seat().ifPresent(seat -> hosts(path + ".seat.round", seat.round(), strand.id() + "." + wrap.id()));
             return null;
         }
 
         @Override
         public Void girth(Girth girth) {
             PieceChecks.this.girth(path, girth);
+            girth.seat()
+                    .filter(s -> piece.parts().stream().noneMatch(p -> p.id().equals(s.on())))
+                    .ifPresent(s -> bad(path + ".seat.on", s.on(), "must be a part of the piece"));
             return null;
         }
 
@@ -302,6 +327,16 @@ public final class PieceChecks {
         }
     }
 
+    /** Turns go round wire or parts of the piece, not round themselves. */
+    private void hosts(String path, List<String> round, String own) {
+        for (int i = 0; i < round.size(); i++) {
+            place(path + "." + i, round.get(i));
+            if (round.get(i).equals(own)) {
+                bad(path + "." + i, own, "must not be the element itself");
+            }
+        }
+    }
+
     private void core(String path, Wrap.Core core) {
         long given = Stream.of(core.cordMm(), core.stemMm(), core.diameterMm())
                 .filter(OptionalDouble::isPresent)
@@ -315,13 +350,16 @@ public final class PieceChecks {
         if (girth.to() <= girth.from()) {
             bad(path + ".to", girth.to(), "must be above from, " + girth.from());
         }
-        String outline = path + ".outline";
-        if (girth.outline() instanceof Outline.Drop drop && drop.lengthMm() < drop.widthMm()) {
+        outline(path + ".outline", girth.outline());
+    }
+
+    private void outline(String outline, Outline front) {
+        if (front instanceof Outline.Drop drop && drop.lengthMm() < drop.widthMm()) {
             bad(
                     outline + ".lengthMm",
                     drop.lengthMm(),
                     "must be at least the width of a drop, " + drop.widthMm() + " mm");
-        } else if (girth.outline() instanceof Outline.Shard shard && shard.pointMm() > shard.lengthMm()) {
+        } else if (front instanceof Outline.Shard shard && shard.pointMm() > shard.lengthMm()) {
             bad(
                     outline + ".lengthMm",
                     shard.lengthMm(),
@@ -330,13 +368,12 @@ public final class PieceChecks {
                             "must be at least %.1f mm: the point alone is that long at %s degrees",
                             shard.pointMm(),
                             plain(shard.pointDeg())));
-        } else if (girth.outline() instanceof Outline.Rectangle r
-                && r.cornerMm() > Math.min(r.lengthMm(), r.widthMm()) / 2) {
+        } else if (front instanceof Outline.Rectangle r && r.cornerMm() > Math.min(r.lengthMm(), r.widthMm()) / 2) {
             bad(
                     outline + ".cornerMm",
                     r.cornerMm(),
                     "must be at most half the shorter side, " + Math.min(r.lengthMm(), r.widthMm()) / 2 + " mm");
-        } else if (girth.outline() instanceof Outline.Polygon polygon) {
+        } else if (front instanceof Outline.Polygon polygon) {
             polygon(outline + ".points", polygon);
         }
     }
@@ -431,8 +468,8 @@ public final class PieceChecks {
         if (!ids.contains(work.after()) && circular(work)) {
             bad(path + ".after", work.after(), "must not come round to itself");
         }
-        work.act().thinsToMm().ifPresent(to -> strands.forEach(s -> flattened(path + ".toMm", to, s)));
-        work.act().blank().ifPresent(part -> blank(path, part));
+        work.act().doing().thinsToMm().ifPresent(to -> strands.forEach(s -> flattened(path + ".toMm", to, s)));
+        work.act().doing().blank().ifPresent(part -> blank(path, part));
     }
 
     private boolean circular(Work work) {

@@ -19,9 +19,9 @@ public record Mark(
 
     /** What a mark is measured from. */
     public enum From {
-        /** The trued beginning. */
+        /** The squared beginning. */
         START,
-        /** The trued end. */
+        /** The squared end. */
         END,
         /** The middle; below zero is towards the beginning. */
         MIDDLE

@@ -1,6 +1,7 @@
 package org.etui.core.work;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.etui.core.element.Element;
@@ -8,11 +9,14 @@ import org.etui.core.piece.HandleAt;
 import org.etui.core.piece.Strand;
 
 /**
- * Marks on the straight wire, in the order of the work. They are measured from the trued end that is formed first: the
+ * Marks on the straight wire, in the order of the work. They are measured from the squared end that is formed first: the
  * beginning, or the end where the handle is at the beginning. A corner is marked at the jaw's edge.
  */
 public final class Marks {
     private static final double AT_THE_END_MM = 1e-6;
+
+    /** Marks nearer than this run into each other under a pen (common practice). */
+    public static final double APART_MM = 1;
 
     private final StrandWork work;
     private final boolean fromEnd;
@@ -36,21 +40,62 @@ public final class Marks {
         Strand strand = work.strand();
         for (Element element : strand.inOrder()) {
             if (element.isBent() || element.handling().flattenedToMm().isPresent()) {
-                double from = work.cut().fromMm(element.id());
-                double near = fromEnd ? work.netMm() - from - work.cut().wireMm(element.id()) : before + from;
-                String where = element.winding().jawEdge() ? " starts, at the jaw edge" : " starts";
-                add(near, element.label() + where, Optional.of(element.id()));
+                add(atMm(work, element), element.label() + where(element), Optional.of(element.id()));
             }
         }
         if (work.stretch().handleMm() > 0) {
             double end = fromEnd ? work.netMm() : before + work.netMm();
             add(end, "trim the handle here, last", Optional.empty());
         }
+        meet();
+    }
+
+    /** Where an element begins as seen from the end that marks are measured from, mm from that end. */
+    public static double atMm(StrandWork work, Element element) {
+        double from = work.cut().fromMm(element.id());
+        return work.handleAt() == HandleAt.START
+                ? work.netMm() - from - work.cut().wireMm(element.id())
+                : work.cut().beforeMm() + from;
+    }
+
+    private String where(Element element) {
+        return rolledFromFarEnd(work, element)
+                ? " stops, rolled from the far end"
+                : element.winding().jawEdge() ? " starts, at the jaw edge" : " starts";
+    }
+
+    /** Whether an element is rolled from the end of the wire that the marks are not measured from: its mark is where to stop. */
+    public static boolean rolledFromFarEnd(StrandWork work, Element element) {
+        List<Element> along = work.strand().elements();
+        boolean fromEnd = work.handleAt() == HandleAt.START;
+        boolean handle = work.stretch().handleMm() > 0 && work.handleAt() != HandleAt.NONE;
+        boolean far = along.size() > 1 && element.equals(along.get(fromEnd ? 0 : along.size() - 1));
+        return far
+                && !handle
+                && (element.handling().softWire() || element.hanging().eye());
     }
 
     private void add(double atMm, String label, Optional<String> element) {
         if (atMm > AT_THE_END_MM && atMm < work.cutMm() - AT_THE_END_MM) {
             marks.add(new Mark(atMm, fromEnd ? Mark.From.END : Mark.From.START, label, element));
+        }
+    }
+
+    /** Marks that no pen can set apart become one. */
+    private void meet() {
+        List<Mark> sorted =
+                marks.stream().sorted(Comparator.comparingDouble(Mark::atMm)).toList();
+        Mark last = null;
+        for (Mark mark : sorted) {
+            if (last != null && mark.atMm() - last.atMm() < APART_MM) {
+                int at = marks.indexOf(last);
+                Mark both = new Mark(last.atMm(), last.from(), last.label() + ", " + mark.label(), last.element());
+                marks.set(at, both);
+                marks.remove(mark);
+                last = both;
+            } else {
+                last = mark;
+            }
         }
     }
 }

@@ -1,7 +1,10 @@
 package org.etui.core.work;
 
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
 import org.etui.core.act.Run;
 import org.etui.core.act.Workpiece;
 import org.etui.core.element.Element;
@@ -11,6 +14,7 @@ import org.etui.core.mechanics.Bow;
 import org.etui.core.mechanics.Eye;
 import org.etui.core.mechanics.Fibres;
 import org.etui.core.mechanics.Hold;
+import org.etui.core.mechanics.Material;
 import org.etui.core.piece.Piece;
 import org.etui.core.piece.Purpose;
 import org.etui.core.piece.Strand;
@@ -63,9 +67,9 @@ public record Pulled(Piece piece, Strand strand, Workpiece workpiece, Element el
             return Optional.empty();
         }
         double sweep = Math.min(turn, 2 * Math.PI);
-        Optional<Element> lock = lock();
-        if (lock.isPresent() && turn >= LEAST_EYE_RAD) {
-            return Optional.of(Eye.of(fibres, section, radiusMm, slipsN(lock.get()), breaksN()));
+        OptionalDouble slips = slipsN();
+        if (slips.isPresent() && turn >= LEAST_EYE_RAD) {
+            return Optional.of(Eye.of(fibres, section, radiusMm, slips.getAsDouble(), breaksN()));
         }
         if (hanging.hook() && 2 * radiusMm - section.inPlaneMm() <= WIDEST_HOOK_MM) {
             return Optional.of(
@@ -87,16 +91,62 @@ public record Pulled(Piece piece, Strand strand, Workpiece workpiece, Element el
                         > WIDEST_HOOK_MM;
     }
 
-    /** The turns next to an eye that hold its end, on either side of it. */
-    private Optional<Element> lock() {
+    /**
+     * Where the turns slip that hold the end of an eye, N: those beside it on either side, or those of another strand that lie round it or round
+     * both wires that lead to it; where its two neighbours are joined to each other it is shut and slips nowhere. Empty where nothing holds it.
+     */
+    private OptionalDouble slipsN() {
         if (!element.hanging().eye() || element.hanging().opens()) {
-            return Optional.empty();
+            return OptionalDouble.empty();
         }
         List<Element> along = strand.elements();
         int at = along.indexOf(element);
-        return along.subList(Math.max(0, at - 1), Math.min(along.size(), at + 2)).stream()
-                .filter(e -> e.hanging().locksOnMm().isPresent())
-                .findFirst();
+        List<Element> beside = along.subList(Math.max(0, at - 1), Math.min(along.size(), at + 2));
+        Optional<Element> own =
+                beside.stream().filter(e -> e.hanging().locksOnMm().isPresent()).findFirst();
+        if (own.isPresent()) {
+            return OptionalDouble.of(slipsN(own.get()));
+        }
+        List<String> necks =
+                beside.stream().filter(e -> e != element).map(this::address).toList();
+        return necks.size() == 2 && piece.joins().stream().anyMatch(j -> necks.contains(j.a()) && necks.contains(j.b()))
+                ? OptionalDouble.of(Double.POSITIVE_INFINITY)
+                : lashedN(necks);
+    }
+
+    private String address(Element of) {
+        return strand.id() + "." + of.id();
+    }
+
+    /** Where the turns of another strand slip, N: as its wire was bought, since it is wound by itself. */
+    private OptionalDouble lashedN(List<String> necks) {
+        for (Strand other : piece.strands()) {
+            for (Element turns : other.elements()) {
+                OptionalDouble on = turns.hanging().locksOnMm();
+                if (other != strand && on.isPresent()) {
+                    Set<String> round = hosts(other, turns);
+                    if (round.contains(address(element)) || necks.size() == 2 && round.containsAll(necks)) {
+                        Wire wire = other.wire();
+                        return OptionalDouble.of(Eye.slipsN(
+                                Fibres.of(Material.of(wire), wire.section()),
+                                wire.section(),
+                                turns.hanging().turns(),
+                                on.getAsDouble()));
+                    }
+                }
+            }
+        }
+        return OptionalDouble.empty();
+    }
+
+    /** What turns lie round: said by their seat, or by what they are joined to. */
+    private Set<String> hosts(Strand other, Element turns) {
+        Set<String> round = new HashSet<>(turns.sitsOn());
+        String here = other.id() + "." + turns.id();
+        piece.joins().stream()
+                .filter(j -> j.a().equals(here) || j.b().equals(here))
+                .forEach(j -> round.add(j.other(here)));
+        return round;
     }
 
     private double slipsN(Element lock) {

@@ -263,7 +263,7 @@ public record StrandWork(
         return cut().netMm();
     }
 
-    /** The trued strand, mm: net, handle, tail and filing, rounded up. */
+    /** The squared strand, mm: net, handle, tail and filing, rounded up. */
     public double cutMm() {
         return netMm() + stretch.totalMm();
     }

@@ -49,7 +49,8 @@ class FormsTest {
 
     @Test
     void coilAlongTheHeading_turnsACornerFirst_andItsAxisFollowsTheWire() {
-        Coil along = new Coil("c", 4, 5, 2, Coil.Axis.ALONG, Turn.LEFT, 0, Optional.empty(), Target.RELEASED);
+        Coil along = new Coil(
+                "c", 4, 5, 2, Coil.Axis.ALONG, Turn.LEFT, 0, Optional.empty(), Target.RELEASED, Coil.Shaped.NONE);
         CentreLine line = CentreLine.of(1, along.shape(new Forming(1, false)));
         CentreLine across =
                 CentreLine.of(1, Coil.of("c", 4, 5, Turn.LEFT).withPitch(2).shape(new Forming(1, false)));
@@ -152,7 +153,7 @@ class FormsTest {
         for (int i = 0; i < 5; i++) {
             parts += centreLine(Girth.of("g", drop, i / 5.0, (i + 1) / 5.0, Turn.RIGHT), 0.8);
         }
-        Girth second = new Girth("g", drop, 0, 1, 1, Turn.LEFT, 0, Optional.empty(), Target.RELEASED);
+        Girth second = new Girth("g", drop, 0, 1, 1, Turn.LEFT, 0, Optional.empty(), Target.RELEASED, Optional.empty());
 
         assertThat(parts).isCloseTo(whole, within(1e-9));
         assertThat(centreLine(second, 0.8) - whole).isCloseTo(2 * Math.PI * 0.8, within(1e-9));

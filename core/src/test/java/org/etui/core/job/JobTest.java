@@ -116,8 +116,8 @@ class JobTest {
     void partsAndJoins_followTheirStrand() {
         Piece hung = CLASP.withParts(
                 List.of(
-                        new Part("bead", PartKind.BEAD, "wood", 4, Optional.of("hook.run")),
-                        new Part("chain", PartKind.FINDING, "copper", 3.5, Optional.empty())),
+                        Part.of("bead", PartKind.BEAD, "wood", 4, Optional.of("hook.run")),
+                        Part.of("chain", PartKind.FINDING, "copper", 3.5, Optional.empty())),
                 List.of(Join.of("hook.loop", "chain"), Join.of("bead", "hook.run")));
         Piece two = job(line("a", 1, Map.of()), line("b", 1, Map.of())).asPiece(hung);
 

@@ -9,8 +9,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
+import java.util.regex.Matcher;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.assertj.core.api.Assertions;
 import org.etui.core.Examples;
 import org.etui.core.act.Run;
 import org.etui.core.check.BadInput;
@@ -18,7 +20,6 @@ import org.etui.core.curve.CurvePiece;
 import org.etui.core.curve.Head;
 import org.etui.core.element.Element;
 import org.etui.core.element.Straight;
-import org.etui.core.element.Wrap;
 import org.etui.core.mechanics.Bearing;
 import org.etui.core.metal.Metal;
 import org.etui.core.metal.Temper;
@@ -27,6 +28,7 @@ import org.etui.core.piece.Purpose;
 import org.etui.core.plan.Plan;
 import org.etui.core.plan.PlanOptions;
 import org.etui.core.plan.Planner;
+import org.etui.core.sequence.Step;
 import org.etui.core.verify.PieceChecks;
 import org.etui.core.wire.Wire;
 import org.etui.core.work.StrandWork;
@@ -36,8 +38,11 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class PatternsTest {
+    private static final Wire AWG_16 = Wire.ofRound(Metal.COPPER, Temper.DEAD_SOFT, 1.29);
+
     static List<Pattern> patterns() {
         return Patterns.ALL;
     }
@@ -206,24 +211,90 @@ class PatternsTest {
                 .hasMessageContaining("must be fewer");
     }
 
-    /** A cord end asked by the wire at hand makes whole quarters of turns, and no more wire than there is. */
-    @Test
-    void cordEnd_saysHowManyTurnsItsWireMakes() {
-        Pattern pattern = Patterns.find("cord-end").orElseThrow();
-        for (double wire = 60; wire < 400; wire += 23) {
-            Piece piece = pattern.make(Map.of("sizedBy", "wire", "wireMm", wire), Optional.empty(), Optional.empty());
-            Wrap coil = (Wrap) piece.strands().get(0).element("coil").orElseThrow();
-            double more = net(pattern, Map.of("turns", Math.min(40, coil.turns() + 0.25)));
+    /**
+     * A job of the trade: an S-hook from 2 1/2 in of 1.29 mm wire, bent round 8 mm, comes to hooks of 280 to 300 degrees (common practice).
+     */
+    @ParameterizedTest
+    @ValueSource(strings = {"apart", "touching"})
+    void sHook_fromTheWireAtHand(String limbs) {
+        Piece piece = Patterns.find("s-hook")
+                .orElseThrow()
+                .makeFrom(Map.of("hookInsideMm", 8, "limbs", limbs), Optional.of(AWG_16), Optional.empty(), 63.5);
+        Step together = Planner.plan(piece, PlanOptions.USUAL).steps().stream()
+                .filter(s -> s.kind() == Step.Kind.CLOSE)
+                .findFirst()
+                .orElse(null);
 
-            assertThat(coil.turns() * 4 % 1).isZero();
-            assertThat(Examples.planned(piece).amount().netLengthMm()).isLessThanOrEqualTo(wire + 1e-6);
-            assertThat(more).isGreaterThan(wire - 1e-6);
+        assertThat((Double) piece.source().orElseThrow().parameters().get("hookSweepDeg"))
+                .isBetween(280.0, 300.0);
+        assertThat(together != null).isEqualTo(limbs.equals("touching"));
+        assertThat(Planner.plan(
+                                Patterns.find("s-hook")
+                                        .orElseThrow()
+                                        .make(Map.of("hookSweepDeg", 320), Optional.empty(), Optional.empty()),
+                                PlanOptions.USUAL)
+                        .strands())
+                .hasSize(1);
+    }
+
+    /** Asked by the wire at hand a pattern cuts no more than there is, and a little more wire would be needed for more of it. */
+    @ParameterizedTest
+    @MethodSource("patterns")
+    void wireAtHand_isUsedUpAndNotOverrun(Pattern pattern) {
+        double usual = cutMm(pattern, pattern.usual());
+        for (double share : new double[] {1, 1.2, 1.45}) {
+            double atHand = share * usual;
+            Piece piece = pattern.makeFrom(Map.of(), Optional.empty(), Optional.empty(), atHand);
+            double cut = cutMm(pattern, piece);
+            Map<String, Object> made = piece.source().orElseThrow().parameters();
+            Parameter free = pattern.parameters().stream()
+                    .filter(Parameter::free)
+                    .filter(p -> !made.get(p.name()).equals(p.usual()) || share == 1)
+                    .findFirst()
+                    .orElseThrow();
+            double value = (Double) made.get(free.name());
+
+            assertThat(cut).as(free.name()).isLessThanOrEqualTo(atHand + 1e-6);
+            double step =
+                    free.whole() ? 1 : Map.of("degrees", 1.0, "turns", 0.05).getOrDefault(free.unit(), 0.1);
+            if (value + step <= free.to().orElseThrow()) {
+                Map<String, Object> more = new HashMap<>(made);
+                more.put(free.name(), value + step);
+                assertThat(cutMm(pattern, pattern.make(more, Optional.empty(), Optional.empty())))
+                        .as(free.name() + " a step more")
+                        .isGreaterThan(atHand);
+            }
         }
+    }
+
+    /** Where even the least takes more, the message says how much, and that much does. */
+    @ParameterizedTest
+    @MethodSource("patterns")
+    void tooLittleWire_saysWhatLacks(Pattern pattern) {
+        BadInput lacks = Assertions.catchThrowableOfType(
+                BadInput.class, () -> pattern.makeFrom(Map.of(), Optional.empty(), Optional.empty(), 3));
+        Matcher least = java.util.regex.Pattern.compile("at least ([\\d.]+) mm, ([\\d.]+) mm more")
+                .matcher(lacks.getMessage());
+
+        assertThat(lacks.violations().get(0).path()).isEqualTo("wireMm");
+        assertThat(least.find()).isTrue();
+        assertThat(Double.parseDouble(least.group(1)) - Double.parseDouble(least.group(2)))
+                .isCloseTo(3, within(0.11));
+        double enough = Double.parseDouble(least.group(1)) + 0.05;
+        assertThat(cutMm(pattern, pattern.makeFrom(Map.of(), Optional.empty(), Optional.empty(), enough)))
+                .isLessThanOrEqualTo(enough + 1e-6);
     }
 
     private static double net(Pattern pattern, Map<String, Object> values) {
         Piece piece = pattern.make(values, Optional.empty(), Optional.empty());
         return works(piece).stream().mapToDouble(StrandWork::netMm).sum();
+    }
+
+    private static double cutMm(Pattern pattern, Piece piece) {
+        return works(piece).stream()
+                .filter(w -> w.strand().wire().equals(pattern.wire()))
+                .mapToDouble(w -> w.strand().count() * w.cutMm())
+                .sum();
     }
 
     /** Any measures within the limits, in any wire of the trade, make a piece that can be planned. */

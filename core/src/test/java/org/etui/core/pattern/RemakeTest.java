@@ -2,15 +2,23 @@ package org.etui.core.pattern;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
+import static org.assertj.core.api.Assertions.within;
 
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.stream.Stream;
 import org.etui.core.Examples;
+import org.etui.core.act.Act;
+import org.etui.core.act.With;
 import org.etui.core.check.BadInput;
 import org.etui.core.metal.Metal;
 import org.etui.core.metal.Temper;
 import org.etui.core.piece.Piece;
+import org.etui.core.piece.Source;
+import org.etui.core.piece.Work;
 import org.etui.core.wire.Wire;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -63,5 +71,56 @@ class RemakeTest {
         assertThatExceptionOfType(BadInput.class)
                 .isThrownBy(() -> Remake.with(loose, Map.of("lengthMm", 20), Optional.empty()))
                 .withMessageContaining("pattern");
+    }
+
+    /** The pattern's own work follows its wire and measures, until the maker changes it; what the maker added stays. */
+    @Test
+    void workOfThePattern_isMadeAgain() {
+        Pattern pattern = Patterns.find("s-clasp-hammered-first").orElseThrow();
+        Piece clasp = pattern.usual();
+        Work own = Work.of("mine", "clasp", List.of(), new Act.Tumble(30));
+        Piece mine = clasp.withWork(
+                Stream.concat(clasp.work().stream(), Stream.of(own)).toList());
+        Piece thick = Remake.with(mine, Map.of(), Optional.of(THICKER));
+        Piece changed = Remake.with(
+                clasp.withWork(clasp.work().stream()
+                        .map(w -> new Work(
+                                w.id(), w.strand(), w.elements(), w.after(), new Act.Flatten(0.9, With.FLAT_HAMMER)))
+                        .toList()),
+                Map.of(),
+                Optional.of(THICKER));
+
+        assertThat(clasp.work()).isNotEmpty();
+        assertThat(thick.work()).contains(own).hasSameSizeAs(mine.work());
+        assertThat(thick.work().get(0).act().doing().thinsToMm().orElseThrow())
+                .isCloseTo(0.7 * THICKER.section().thicknessMm(), within(0.005));
+        assertThat(changed.work()).allMatch(w -> w.act().doing().thinsToMm().orElseThrow() == 0.9);
+    }
+
+    /** Limbs that touch bring their work with them, and take it away again. */
+    @Test
+    void workComesAndGoes_withItsMeasure() {
+        Piece apart = Patterns.find("s-hook").orElseThrow().usual();
+        Piece touching = Remake.with(apart, Map.of("limbs", "touching"), Optional.empty());
+
+        assertThat(apart.work()).isEmpty();
+        assertThat(touching.work()).hasSize(1);
+        assertThat(Remake.with(touching, Map.of("limbs", "apart"), Optional.empty())
+                        .work())
+                .isEmpty();
+    }
+
+    /** A piece is made of the wire at hand in place, and what a measure of old times was called is let go. */
+    @Test
+    void pieceIsMade_ofTheWireAtHand() {
+        Piece old = Patterns.find("cord-end").orElseThrow().usual();
+        Map<String, Object> measures = new HashMap<>(old.source().orElseThrow().parameters());
+        measures.put("sizedBy", "wire");
+        Piece kept = old.withSource(new Source("cord-end", measures, false));
+        Piece long1 = Remake.with(kept, Map.of(), Optional.empty(), OptionalDouble.of(200));
+
+        assertThat((Double) long1.source().orElseThrow().parameters().get("turns"))
+                .isGreaterThan(10);
+        assertThat(long1.source().orElseThrow().parameters()).doesNotContainKey("sizedBy");
     }
 }

@@ -304,7 +304,7 @@ class PlannerTest {
                 Straight.of("run", 10),
                 Straight.of("seat", 6),
                 Girth.of("side", new Outline.Round(20), 0, 0.4, Turn.LEFT));
-        Part bead = new Part("bead", PartKind.BEAD, "bone", 5, Optional.of("wire.seat"));
+        Part bead = Part.of("bead", PartKind.BEAD, "bone", 5, Optional.of("wire.seat"));
         Plan.StrandPlan plan = Examples.planned(plain.withParts(List.of(bead), List.of()));
 
         assertThat(plan.drawn().noHammer())

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -19,6 +20,7 @@ import org.etui.core.element.Girth;
 import org.etui.core.element.Lead;
 import org.etui.core.element.Loop;
 import org.etui.core.element.Outline;
+import org.etui.core.element.Paddle;
 import org.etui.core.element.Spiral;
 import org.etui.core.element.Straight;
 import org.etui.core.element.Target;
@@ -29,6 +31,7 @@ import org.etui.core.metal.Metal;
 import org.etui.core.metal.Temper;
 import org.etui.core.pattern.Patterns;
 import org.etui.core.piece.Allowance;
+import org.etui.core.piece.Body;
 import org.etui.core.piece.Colour;
 import org.etui.core.piece.Join;
 import org.etui.core.piece.Part;
@@ -117,7 +120,25 @@ class RulesTest {
                 Arguments.of("loop-too-small", joined("wire.eye", ring(16)), joined("wire.eye", ring(14))),
                 Arguments.of("coil-on-cord", corded(3.2), corded(3.1)),
                 Arguments.of("coil-on-cord", corded(2.3), corded(2.5)),
+                Arguments.of("beads-too-long", strung(2, 6.2, 1.1, 12), strung(2, 6, 1.1, 12)),
+                Arguments.of("beads-slide", strung(2, 5, 1.1, 12), strung(2, 5.8, 1.1, 12)),
+                Arguments.of("hole-too-small", strung(2, 6, 0.75, 12), strung(2, 6, 0.85, 12)),
+                Arguments.of("bead-slips-off", strung(2, 6, 1.2, 12), strung(2, 6, 0.9, 12)),
                 Arguments.of("petals-open", petals(40), petals(70)));
+    }
+
+    /** Beads on a run of 0.8 mm wire between a paddle, 1.0 mm wide, and a loop. */
+    private static Piece strung(int count, double eachMm, double holeMm, double runMm) {
+        Part bead = Part.of("bead", PartKind.BEAD, "glass", eachMm, Optional.of("wire.run"))
+                .times(count)
+                .withBody(
+                        new Body.Bead(Body.BeadForm.ROUND, eachMm, OptionalDouble.empty(), Body.Hole.through(holeMm)));
+        return Examples.piece(
+                        Examples.copper(0.8),
+                        Paddle.of("paddle", 4, 0.48),
+                        Straight.of("run", runMm),
+                        Loop.of("loop", 2.5, Turn.LEFT))
+                .withParts(List.of(bead), List.of());
     }
 
     private static Piece hook(Purpose purpose, Wire wire, double inside) {
@@ -144,7 +165,7 @@ class RulesTest {
                 Examples.copper(1),
                 List.of(Straight.of("far", 20), Straight.of("run", 20), Arc.of("bend", 8, 180, Turn.LEFT)));
         return hook.withStrands(List.of(longer))
-                .withParts(List.of(new Part("bead", PartKind.BEAD, "bone", 4, Optional.of(on))), List.of());
+                .withParts(List.of(Part.of("bead", PartKind.BEAD, "bone", 4, Optional.of(on))), List.of());
     }
 
     private static Piece handled(String trimAfter) {
@@ -214,7 +235,7 @@ class RulesTest {
                 plain.purpose(),
                 Optional.empty(),
                 plain.strands(),
-                List.of(new Part("stone", PartKind.STONE, stone, 8, Optional.empty())),
+                List.of(Part.of("stone", PartKind.STONE, stone, 8, Optional.empty())),
                 List.of(),
                 List.of(),
                 Optional.of(colour),
@@ -334,7 +355,7 @@ class RulesTest {
     }
 
     private static Part ring(double size) {
-        return new Part("ring", PartKind.FINDING, "copper", size, Optional.empty());
+        return Part.of("ring", PartKind.FINDING, "copper", size, Optional.empty());
     }
 
     private static Piece joined(String element, Part part) {
@@ -343,7 +364,7 @@ class RulesTest {
     }
 
     private static Piece corded(double mandrel) {
-        Part cord = new Part("cord", PartKind.CORD, "cotton", 3, Optional.empty());
+        Part cord = Part.of("cord", PartKind.CORD, "cotton", 3, Optional.empty());
         return Examples.piece(Examples.copper(0.8), Coil.of("coil", mandrel, 5, Turn.LEFT))
                 .withParts(List.of(cord), List.of(Join.of("wire.coil", "cord")));
     }

@@ -81,7 +81,7 @@ class OrderTest {
     }
 
     private static Part bead(String on, String material) {
-        return new Part("bead", PartKind.BEAD, material, 6, Optional.of(on));
+        return Part.of("bead", PartKind.BEAD, material, 6, Optional.of(on));
     }
 
     @ParameterizedTest
@@ -183,8 +183,8 @@ class OrderTest {
     /** What cannot be done is said: two bought rings that are closed, a bead on a wire with a head at both ends. */
     @Test
     void contradictions_nameTheLock() {
-        Part ring = new Part("ring", PartKind.FINDING, "copper", 6, Optional.empty());
-        Part other = new Part("other", PartKind.FINDING, "copper", 6, Optional.empty());
+        Part ring = Part.of("ring", PartKind.FINDING, "copper", 6, Optional.empty());
+        Part other = Part.of("other", PartKind.FINDING, "copper", 6, Optional.empty());
         Piece rings =
                 piece(List.of(drop("drop")), List.of(ring, other), List.of(Join.of("ring", "other")), Optional.empty());
         Ball head = new Ball("head", 2, 0, Optional.empty(), Target.RELEASED);
@@ -243,7 +243,7 @@ class OrderTest {
             }
             elements.add(Straight.of("run", 12));
             if (random.nextInt(3) == 0) {
-                parts.add(new Part(
+                parts.add(Part.of(
                         "bead" + s,
                         PartKind.BEAD,
                         random.nextBoolean() ? "glass" : "copper",

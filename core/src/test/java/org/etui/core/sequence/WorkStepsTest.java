@@ -33,7 +33,7 @@ class WorkStepsTest {
                         Loop.thatOpens("eye", 4, Turn.LEFT),
                         Straight.of("run", 20),
                         Arc.of("bend", 12, 200, Turn.RIGHT))
-                .withParts(List.of(new Part("disc", PartKind.BLANK, "copper", 20, Optional.empty())), List.of())
+                .withParts(List.of(Part.of("disc", PartKind.BLANK, "copper", 20, Optional.empty())), List.of())
                 .withWork(List.of(work));
     }
 
@@ -67,6 +67,27 @@ class WorkStepsTest {
                         "Texture the bend",
                         "chasing hammer, ball (12 mm)",
                         "on purpose"),
+                Arguments.of(
+                        Work.of("w", "wire", List.of("eye"), new Act.Close()).at(after),
+                        "Squeeze shut the eye",
+                        "nylon-jaw pliers (8 mm)",
+                        "until the end touches"),
+                Arguments.of(
+                        Work.of("w", "wire", BEND, new Act.Close()).at(after),
+                        "Bring together the limbs of the bend",
+                        "fingers, nylon-jaw pliers (8 mm)",
+                        "Press the two limbs together"),
+                Arguments.of(
+                        Work.of("w", "wire", List.of(), new Act.Polish(Act.Polish.Abrasive.FOUR_GRADE_BLOCK))
+                                .at(after),
+                        "Polish the wire",
+                        "four grade block",
+                        "each side of the block"),
+                Arguments.of(
+                        Work.of("w", "wire", BEND, new Act.BringToSize(13)).at(after),
+                        "Bring the bend up to 13.0 mm inside",
+                        "chasing hammer, domed face (28 mm), mandrel",
+                        "push it down again after each pass"),
                 Arguments.of(
                         Work.of("w", "wire", List.of(), new Act.Jaws(3)).at(after),
                         "Draw through the jaws: the wire",

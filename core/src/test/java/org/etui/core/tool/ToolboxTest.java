@@ -32,7 +32,7 @@ class ToolboxTest {
     }
 
     @Test
-    void nearest_isTheClosestRoundTool_withinAThird() {
+    void nearest_isTheClosestRoundTool_thatIsNear() {
         Toolbox box = new Toolbox(
                 List.of(mandrel("a", 4), mandrel("b", 6), new OwnedTool("h", ToolKind.DOMED_HAMMER, "hammer", 5)));
 
@@ -41,6 +41,22 @@ class ToolboxTest {
         assertThat(box.nearest(20)).isEmpty();
         assertThat(box.has(ToolKind.DOMED_HAMMER)).isTrue();
         assertThat(box.has(ToolKind.TUMBLER)).isFalse();
+    }
+
+    /** A far size makes another thing; of equal sizes the kind that fits is taken; a coil is not wound on a cone (common practice). */
+    @Test
+    void tool_isOfTheKindThatFits_andNear() {
+        OwnedTool cone = new OwnedTool("cone", ToolKind.JAW_MARK, "", 4);
+        OwnedTool step = new OwnedTool("step", ToolKind.PLIER_STEP, "", 4);
+        Toolbox box = new Toolbox(List.of(cone, step, mandrel("rod", 4)));
+
+        assertThat(box.nearest(4, List.of(ToolKind.MANDREL, ToolKind.PLIER_STEP)))
+                .contains(mandrel("rod", 4));
+        assertThat(box.nearest(4.05, List.of(ToolKind.PLIER_STEP, ToolKind.JAW_MARK)))
+                .contains(step);
+        assertThat(box.nearest(4, List.of(ToolKind.DIE))).isEmpty();
+        assertThat(box.nearest(4.9)).isPresent();
+        assertThat(box.nearest(5.1)).isEmpty();
     }
 
     @Test

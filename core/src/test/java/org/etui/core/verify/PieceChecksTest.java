@@ -26,6 +26,7 @@ import org.etui.core.element.Twist;
 import org.etui.core.element.Wrap;
 import org.etui.core.metal.Metal;
 import org.etui.core.metal.Temper;
+import org.etui.core.piece.Body;
 import org.etui.core.piece.Join;
 import org.etui.core.piece.Part;
 import org.etui.core.piece.PartKind;
@@ -62,6 +63,18 @@ class PieceChecksTest {
                 .at(after);
     }
 
+    private static Piece bodied(Body body) {
+        return piece(strand(RUN))
+                .withParts(
+                        List.of(Part.of("stone", PartKind.STONE, "agate", 20, Optional.empty())
+                                .withBody(body)),
+                        List.of());
+    }
+
+    private static Element wrapped(List<String> hosts) {
+        return Wrap.of("wrap", Wrap.Core.ofStem(1), 2, Turn.LEFT).round(hosts, 0.5);
+    }
+
     static Stream<Arguments> bad() {
         Wire square = new Wire(Metal.COPPER, Temper.DEAD_SOFT, Finish.BARE, new Square(1, Optional.empty()));
         return Stream.of(
@@ -83,6 +96,26 @@ class PieceChecksTest {
                 Arguments.of(
                         piece(Strand.of("wire", "", square, List.of(Paddle.of("p", 5, 1)))),
                         "strands.0.elements.0.toMm"),
+                Arguments.of(
+                        piece(strand(
+                                Girth.of("g", new Outline.Round(20), Turn.LEFT).on("stone", 0))),
+                        "strands.0.elements.0.seat.on"),
+                Arguments.of(
+                        piece(strand(RUN, wrapped(List.of("wire.run", "wire.hook")))),
+                        "strands.0.elements.1.seat.round.1"),
+                Arguments.of(piece(strand(wrapped(List.of("wire.wrap")))), "strands.0.elements.0.seat.round.0"),
+                Arguments.of(
+                        bodied(new Body.Cabochon(new Outline.Round(20), 5, 6, 2, Optional.empty())),
+                        "parts.0.body.girdleMm"),
+                Arguments.of(
+                        bodied(new Body.Slab(new Outline.Round(20), 4, 2.5, Optional.empty())), "parts.0.body.edgeMm"),
+                Arguments.of(bodied(new Body.Point(8, 6, 20, 21, Optional.empty())), "parts.0.body.tipMm"),
+                Arguments.of(
+                        bodied(new Body.Bead(Body.BeadForm.ROUND, 4, OptionalDouble.empty(), Body.Hole.through(4))),
+                        "parts.0.body.hole.diameterMm"),
+                Arguments.of(
+                        bodied(new Body.Lens(new Outline.Drop(10, 12), 4, Optional.empty())),
+                        "parts.0.body.outline.lengthMm"),
                 Arguments.of(worked(flatten("other", "run", 0.5, "forming")), "work.0.strand"),
                 Arguments.of(worked(flatten("wire", "hook", 0.5, "forming")), "work.0.elements.0"),
                 Arguments.of(worked(flatten("wire", "run", 1.5, "forming")), "work.0.toMm"),
@@ -96,7 +129,7 @@ class PieceChecksTest {
                 Arguments.of(
                         piece(strand(RUN))
                                 .withParts(
-                                        List.of(new Part(
+                                        List.of(Part.of(
                                                 "chain", PartKind.FINDING, "copper", 3, Optional.of("wire.hook"))),
                                         List.of(Join.of("wire.run", "ring"))),
                         "parts.0.on"));
@@ -204,7 +237,7 @@ class PieceChecksTest {
         Piece piece = piece(strand(EYE, RUN).withOrder(List.of("run")))
                 .withWork(List.of(flatten("", "run", 0.5, "eye")))
                 .withParts(
-                        List.of(new Part("chain", PartKind.FINDING, "copper", 3, Optional.of("wire.eye"))),
+                        List.of(Part.of("chain", PartKind.FINDING, "copper", 3, Optional.of("wire.eye"))),
                         List.of(Join.of("wire.eye", "chain")));
 
         assertThat(PieceChecks.of(piece)).isEmpty();

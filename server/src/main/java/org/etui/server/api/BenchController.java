@@ -2,6 +2,7 @@ package org.etui.server.api;
 
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import org.etui.core.act.With;
 import org.etui.core.check.BadInput;
@@ -47,6 +48,7 @@ class BenchController {
      * @param measures measures of its pattern that change
      * @param strand index of the strand whose wire changes
      * @param wire the wire; as it is where absent
+     * @param wireMm the wire at hand, which one measure is left free to use up; not looked at where absent
      */
     record RemakeQuestion(
             @Term("the document") Piece piece,
@@ -57,14 +59,19 @@ class BenchController {
             @Term(value = "index of the strand whose wire changes, with all others of that wire", from = 0, or = "0")
             int strand,
 
-            @Term("the wire; default: as it is") Optional<Wire> wire) {}
+            @Term("the wire; default: as it is") Optional<Wire> wire,
+
+            @Term(
+                    value = "the wire at hand, handle and spare included, mm: one measure is left free to use it up",
+                    above = 0)
+            OptionalDouble wireMm) {}
 
     /** The piece with other measures of its pattern, or in other wire. */
     @PostMapping("/remakes")
     Piece remake(@RequestBody RemakeQuestion question) {
         Piece piece = question.piece();
-        if (!question.measures().isEmpty()) {
-            return watch.plan(() -> Remake.with(piece, question.measures(), question.wire()));
+        if (!question.measures().isEmpty() || question.wireMm().isPresent()) {
+            return watch.plan(() -> Remake.with(piece, question.measures(), question.wire(), question.wireMm()));
         }
         if (question.strand() >= piece.strands().size()) {
             throw new BadInput(

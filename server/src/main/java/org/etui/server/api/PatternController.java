@@ -14,6 +14,8 @@ import org.etui.core.pattern.Patterns;
 import org.etui.core.piece.Piece;
 import org.etui.core.piece.Purpose;
 import org.etui.core.plan.Drawing;
+import org.etui.core.plan.PartDrawn;
+import org.etui.core.plan.Plan;
 import org.etui.core.plan.PlanOptions;
 import org.etui.core.plan.Planner;
 import org.etui.core.wire.Wire;
@@ -51,6 +53,7 @@ class PatternController {
      * @param wire the wire it is usually made in
      * @param parameters the measures it asks for
      * @param drawing the usual form
+     * @param parts what is not wire in it, drawn where it sits
      */
     record PatternRow(
             @Term("its name") String name,
@@ -59,7 +62,10 @@ class PatternController {
             @Term("what it can be for, the usual one first") List<Purpose> purposes,
             @Term("the wire it is usually made in") Wire wire,
             @Term("the measures it asks for") List<Parameter> parameters,
-            @Term("the usual form") List<Drawing> drawing) {}
+            @Term("the usual form") List<Drawing> drawing,
+
+            @Term("what is not wire in it, drawn where it sits")
+            List<PartDrawn> parts) {}
 
     /** Every pattern with its measures and its drawing. */
     @GetMapping
@@ -71,6 +77,7 @@ class PatternController {
     }
 
     private static PatternRow row(Pattern pattern) {
+        Plan plan = Planner.plan(pattern.usual(), PlanOptions.USUAL);
         return new PatternRow(
                 pattern.name(),
                 pattern.title(),
@@ -78,10 +85,14 @@ class PatternController {
                 pattern.purposes(),
                 pattern.wire(),
                 pattern.parameters(),
-                Drawing.sketched(Planner.plan(pattern.usual(), PlanOptions.USUAL)));
+                Drawing.sketched(plan),
+                plan.parts());
     }
 
-    /** A bare piece: the body holds measures by name, and may hold {@code wire} and {@code purpose}. */
+    /**
+     * A bare piece: the body holds measures by name, and may hold {@code wire}, {@code purpose} and {@code wireMm}, the wire at hand, which one
+     * measure is then left free to use up.
+     */
     @PostMapping("/{name}")
     Piece make(@PathVariable String name, @RequestBody(required = false) JsonNode body) {
         Pattern pattern = Patterns.find(name)
@@ -100,16 +111,25 @@ class PatternController {
         Optional<Wire> wire = part(object, "wire", WireBox.class, violations).map(WireBox::wire);
         Optional<Purpose> purpose =
                 part(object, "purpose", PurposeBox.class, violations).map(PurposeBox::purpose);
+        Optional<Double> atHand =
+                part(object, "wireMm", WireAtHand.class, violations).map(WireAtHand::wireMm);
         Map<String, Object> values = new LinkedHashMap<>();
         object.properties().forEach(e -> values.put(e.getKey(), value(e.getValue())));
         if (!violations.isEmpty()) {
             throw new BadInput(violations);
         }
-        return watch.plan(() -> pattern.make(values, wire, purpose));
+        return watch.plan(() -> atHand.isPresent()
+                ? pattern.makeFrom(values, wire, purpose, atHand.get())
+                : pattern.make(values, wire, purpose));
     }
 
     /** @param wire the wire */
     record WireBox(@Term("the wire") Wire wire) {}
+
+    /** @param wireMm the wire at hand, handle and spare included, mm */
+    record WireAtHand(
+            @Term(value = "the wire at hand, handle and spare included, mm", above = 0)
+            double wireMm) {}
 
     /** @param purpose what the piece has to do */
     record PurposeBox(@Term("what the piece has to do") Purpose purpose) {}

@@ -5,6 +5,7 @@ import java.util.Optional;
 import org.etui.core.check.Term;
 import org.etui.core.piece.Purpose;
 import org.etui.core.plan.Drawing;
+import org.etui.core.plan.PartDrawn;
 import org.etui.core.plan.Plan;
 
 /**
@@ -24,6 +25,7 @@ import org.etui.core.plan.Plan;
  * @param minds how many say mind
  * @param totals wire for the whole piece
  * @param drawing its finished form
+ * @param parts what is not wire, drawn where it sits
  * @param wrong why it cannot be shown; absent where it can
  * @param waiting whether its figures are still being worked out
  */
@@ -45,6 +47,8 @@ record TrayPiece(
         @Term("its finished form, in as few points as the eye needs")
         List<Drawing> drawing,
 
+        @Term("what is not wire, drawn where it sits") List<PartDrawn> parts,
+
         @Term("why it cannot be shown; absent where it can; it can still be saved as a file")
         Optional<String> wrong,
 
@@ -56,7 +60,23 @@ record TrayPiece(
     /** A row without figures. */
     static TrayPiece bare(String name, Optional<String> wrong, boolean waiting) {
         return new TrayPiece(
-                "", name, 0, "", Purpose.DECORATIVE, "", 0, 0, 0, 0, 0, 0, NOTHING, List.of(), wrong, waiting);
+                "",
+                name,
+                0,
+                "",
+                Purpose.DECORATIVE,
+                "",
+                0,
+                0,
+                0,
+                0,
+                0,
+                0,
+                NOTHING,
+                List.of(),
+                List.of(),
+                wrong,
+                waiting);
     }
 
     /** The same row for a piece of the store. */
@@ -76,6 +96,7 @@ record TrayPiece(
                 minds,
                 totals,
                 drawing,
+                parts,
                 wrong,
                 waiting);
     }

@@ -198,6 +198,7 @@ class TrayRows {
                 count(plan, Advice.Severity.MIND),
                 plan.totals(),
                 Drawing.sketched(plan),
+                plan.parts(),
                 Optional.empty(),
                 false);
     }

@@ -57,7 +57,7 @@ final class MarksStrip {
     private String words(Plan.StrandPlan strand, int row, int rows) {
         return "Marks strip, " + strand.title() + ": cut "
                 + format.write(strand.amount().cutLengthMm(), Rounding.UP)
-                + (isFromEnd(strand) ? ", measured from the trued end" : ", measured from the trued beginning")
+                + (isFromEnd(strand) ? ", measured from the squared end" : ", measured from the squared beginning")
                 + (strand.count() > 1 ? ", " + strand.count() + " wires" : "")
                 + (rows > 1 ? ", row " + (row + 1) + " of " + rows : "");
     }
@@ -90,7 +90,7 @@ final class MarksStrip {
         List<Label> atTheEdge = new ArrayList<>();
         for (Mark mark : marks) {
             double at = onStrip(strand, mark) - from;
-            String text = format.number(mark.atMm(), Rounding.NEAREST) + " " + mark.label();
+            String text = format.place(mark.atMm()) + " " + mark.label();
             double width = Pen.widthMm(text, LABEL_MM);
             if (at + 0.6 + width > flow.width()) {
                 atTheEdge.add(new Label(at + from, text, Math.max(0, at - 0.6 - width), 0));

@@ -18,6 +18,7 @@ import org.etui.core.element.Element;
 import org.etui.core.element.Outline;
 import org.etui.core.pattern.Pattern;
 import org.etui.core.pattern.Patterns;
+import org.etui.core.piece.Body;
 import org.etui.core.piece.Piece;
 import org.etui.core.piece.Work;
 import org.etui.core.section.WireSection;
@@ -121,7 +122,7 @@ class ContractTest {
     }
 
     static List<Class<?>> families() {
-        return List.of(Element.class, Act.class, WireSection.class, Outline.class);
+        return List.of(Element.class, Act.class, WireSection.class, Outline.class, Body.class);
     }
 
     /** Work holds an act, and is written flat: each act with what is common to all work beside it. */
@@ -134,7 +135,7 @@ class ContractTest {
         assertThat(work.get("oneOf")).hasSize(Act.class.getPermittedSubclasses().length);
         assertThat(work.at("/discriminator/mapping/flatten").asString()).isEqualTo("#/$defs/WorkFlatten");
         assertThat(schemas.definitions().get("WorkFlatten").get("properties").propertyNames())
-                .containsExactlyInAnyOrder("op", "id", "strand", "elements", "after", "toMm", "with");
+                .containsExactlyInAnyOrder("op", "id", "strand", "elements", "after", "toMm", "with", "face");
     }
 
     @ParameterizedTest
@@ -186,7 +187,10 @@ class ContractTest {
                         "pierce",
                         "dimple",
                         "press",
-                        "round-mandrel");
+                        "round-mandrel",
+                        "bring-to-size",
+                        "close",
+                        "polish");
         assertThat(words("WireSection", "shape")).containsExactlyInAnyOrder("round", "half-round", "square", "flat");
         assertThat(values("/$defs/Wire/properties/metal/enum"))
                 .containsExactly(

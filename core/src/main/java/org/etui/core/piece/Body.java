@@ -1,0 +1,340 @@
+package org.etui.core.piece;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.etui.core.check.Family;
+import org.etui.core.check.Term;
+import org.etui.core.element.Outline;
+
+/** What a part is as a solid, mm. Height 0 is the flat back of a cabochon, slab or sheet, and the middle of all others. */
+@Family("shape")
+public sealed interface Body {
+    /** Its greatest section, seen from the front; empty for what is round about its hole or its length. */
+    Optional<Outline> front();
+
+    /** How much of a wire it takes that runs through its hole, mm; of what has none, how high it stands. */
+    double alongMm();
+
+    /** The holes through it. */
+    List<Hole> holes();
+
+    /** How wide its widest hole is, mm; empty where it has none. */
+    default OptionalDouble boreMm() {
+        return holes().stream().mapToDouble(Hole::diameterMm).max();
+    }
+
+    /**
+     * A hole.
+     *
+     * @param atMm where its middle is: across, up, to the front, mm
+     * @param along the direction that it runs
+     * @param diameterMm how wide it is, mm
+     */
+    record Hole(
+            @Term(value = "where its middle is: across, up, to the front, mm", from = 3, to = 3, or = "[0, 0, 0]")
+            List<Double> atMm,
+
+            @Term(value = "the direction that it runs", from = 3, to = 3, or = "[0, 0, 1]")
+            List<Double> along,
+
+            @Term(value = "how wide it is, mm", from = 0.01, to = 100)
+            double diameterMm) {
+        /** Copies the lists. */
+        public Hole {
+            atMm = List.copyOf(atMm);
+            along = List.copyOf(along);
+        }
+
+        /** Through the middle, from back to front. */
+        public static Hole through(double diameterMm) {
+            return new Hole(List.of(0.0, 0.0, 0.0), List.of(0.0, 0.0, 1.0), diameterMm);
+        }
+    }
+
+    /** What a bead looks like. */
+    enum BeadForm {
+        /** A ball. */
+        ROUND,
+        /** A barrel. */
+        BARREL,
+        /** A tube. */
+        TUBE,
+        /** Faceted. */
+        FACETED
+    }
+
+    /**
+     * A flat back, an upright edge and a dome.
+     *
+     * @param outline its greatest section, seen from the front
+     * @param heightMm height, mm
+     * @param girdleMm height of the upright edge, mm
+     * @param domeness exponent of the dome: 2 is an ellipse, more is boxier
+     * @param hole a hole through it
+     */
+    record Cabochon(
+            @Term("its greatest section, seen from the front")
+            Outline outline,
+
+            @Term(value = "height, mm", from = 0.01, to = 1000)
+            double heightMm,
+
+            @Term(value = "height of the upright edge, mm", from = 0, to = 1000, or = "1")
+            double girdleMm,
+
+            @Term(value = "exponent of the dome: 2 is an ellipse, more is boxier", from = 1, to = 20, or = "2")
+            double domeness,
+
+            @Term("a hole through it") Optional<Hole> hole)
+            implements Body {
+        @Override
+        public Optional<Outline> front() {
+            return Optional.of(outline);
+        }
+
+        @Override
+        public double alongMm() {
+            return heightMm;
+        }
+
+        @Override
+        public List<Hole> holes() {
+            return hole.stream().toList();
+        }
+    }
+
+    /**
+     * A pebble or tumbled stone: an ellipse about its middle.
+     *
+     * @param outline its greatest section, seen from the front
+     * @param thicknessMm thickness, mm
+     * @param hole a hole through it
+     */
+    record Lens(
+            @Term("its greatest section, seen from the front")
+            Outline outline,
+
+            @Term(value = "thickness, mm", from = 0.01, to = 1000)
+            double thicknessMm,
+
+            @Term("a hole through it") Optional<Hole> hole)
+            implements Body {
+        @Override
+        public Optional<Outline> front() {
+            return Optional.of(outline);
+        }
+
+        @Override
+        public double alongMm() {
+            return thicknessMm;
+        }
+
+        @Override
+        public List<Hole> holes() {
+            return hole.stream().toList();
+        }
+    }
+
+    /**
+     * A slice.
+     *
+     * @param outline its greatest section, seen from the front
+     * @param thicknessMm thickness, mm
+     * @param edgeMm rounding of its edges, mm
+     * @param hole a hole through it
+     */
+    record Slab(
+            @Term("its greatest section, seen from the front")
+            Outline outline,
+
+            @Term(value = "thickness, mm", from = 0.01, to = 1000)
+            double thicknessMm,
+
+            @Term(value = "rounding of its edges, mm", from = 0, to = 1000, or = "0")
+            double edgeMm,
+
+            @Term("a hole through it") Optional<Hole> hole)
+            implements Body {
+        @Override
+        public Optional<Outline> front() {
+            return Optional.of(outline);
+        }
+
+        @Override
+        public double alongMm() {
+            return thicknessMm;
+        }
+
+        @Override
+        public List<Hole> holes() {
+            return hole.stream().toList();
+        }
+    }
+
+    /**
+     * A crystal: a prism with a tip.
+     *
+     * @param acrossMm across its flats, mm
+     * @param sides how many sides
+     * @param lengthMm length with the tip, mm
+     * @param tipMm length of the tip, mm
+     * @param hole a hole through it
+     */
+    record Point(
+            @Term(value = "across its flats, mm", from = 0.01, to = 1000)
+            double acrossMm,
+
+            @Term(value = "how many sides", from = 3, to = 60, or = "6")
+            int sides,
+
+            @Term(value = "length with the tip, mm", from = 0.01, to = 1000)
+            double lengthMm,
+
+            @Term(value = "length of the tip, mm", from = 0, to = 1000, or = "0")
+            double tipMm,
+
+            @Term("a hole through it") Optional<Hole> hole)
+            implements Body {
+        @Override
+        public Optional<Outline> front() {
+            return Optional.empty();
+        }
+
+        @Override
+        public double alongMm() {
+            return lengthMm;
+        }
+
+        @Override
+        public List<Hole> holes() {
+            return hole.stream().toList();
+        }
+    }
+
+    /**
+     * A bead, round about its hole.
+     *
+     * @param form what it looks like
+     * @param diameterMm diameter, mm
+     * @param lengthMm length along its hole, mm; default: its diameter
+     * @param hole its hole
+     */
+    record Bead(
+            @Term(value = "what it looks like", or = "\"round\"")
+            BeadForm form,
+
+            @Term(value = "diameter, mm", from = 0.01, to = 1000)
+            double diameterMm,
+
+            @Term(value = "length along its hole, mm; default: its diameter", from = 0.01, to = 1000)
+            OptionalDouble lengthMm,
+
+            @Term("its hole") Hole hole)
+            implements Body {
+        @Override
+        public Optional<Outline> front() {
+            return Optional.empty();
+        }
+
+        @Override
+        public double alongMm() {
+            return lengthMm.orElse(diameterMm);
+        }
+
+        @Override
+        public List<Hole> holes() {
+            return List.of(hole);
+        }
+    }
+
+    /**
+     * A ring.
+     *
+     * @param insideMm inside, mm
+     * @param thicknessMm thickness of its wire, mm
+     */
+    record Ring(
+            @Term(value = "inside, mm", from = 0.01, to = 1000)
+            double insideMm,
+
+            @Term(value = "thickness of its wire, mm", from = 0.01, to = 1000)
+            double thicknessMm)
+            implements Body {
+        @Override
+        public Optional<Outline> front() {
+            return Optional.empty();
+        }
+
+        @Override
+        public double alongMm() {
+            return thicknessMm;
+        }
+
+        @Override
+        public List<Hole> holes() {
+            return List.of(Hole.through(insideMm));
+        }
+    }
+
+    /**
+     * A cord.
+     *
+     * @param diameterMm diameter, mm
+     * @param lengthMm length, mm
+     */
+    record Cord(
+            @Term(value = "diameter, mm", from = 0.01, to = 1000)
+            double diameterMm,
+
+            @Term(value = "length, mm", from = 0.01, to = 100000)
+            OptionalDouble lengthMm)
+            implements Body {
+        @Override
+        public Optional<Outline> front() {
+            return Optional.empty();
+        }
+
+        @Override
+        public double alongMm() {
+            return lengthMm.orElse(diameterMm);
+        }
+
+        @Override
+        public List<Hole> holes() {
+            return List.of();
+        }
+    }
+
+    /**
+     * Sheet that the maker cuts, pierces and folds.
+     *
+     * @param outline its greatest section, seen from the front
+     * @param thicknessMm thickness, mm
+     * @param holes its holes
+     */
+    record Sheet(
+            @Term("its greatest section, seen from the front")
+            Outline outline,
+
+            @Term(value = "thickness, mm", from = 0.01, to = 20)
+            double thicknessMm,
+
+            @Term(value = "its holes", to = 100, or = "[]") List<Hole> holes)
+            implements Body {
+        /** Copies the list. */
+        public Sheet {
+            holes = List.copyOf(holes);
+        }
+
+        @Override
+        public Optional<Outline> front() {
+            return Optional.of(outline);
+        }
+
+        @Override
+        public double alongMm() {
+            return thicknessMm;
+        }
+    }
+}

@@ -1,0 +1,299 @@
+package org.etui.core.plan;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.etui.core.check.Term;
+import org.etui.core.element.Element;
+import org.etui.core.piece.Body;
+import org.etui.core.piece.Join;
+import org.etui.core.piece.Part;
+import org.etui.core.piece.PartKind;
+import org.etui.core.piece.Piece;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.Polygon;
+
+/**
+ * What is not wire, drawn where it sits: beads on their run, a stone within its frame, a cord through its coil or loop, a ring in its eye. Seen
+ * from the front; how it lies behind that is told by one height.
+ *
+ * @param part its id
+ * @param kind what it is
+ * @param on where it sits: strand.element
+ * @param over whether it is drawn over the wire
+ * @param lines what is drawn, several where there are several of it
+ */
+public record PartDrawn(
+        @Term("its id") String part,
+        @Term("what it is") PartKind kind,
+        @Term("where it sits: strand.element") String on,
+        @Term("whether it is drawn over the wire") boolean over,
+
+        @Term("what is drawn, several where there are several of it")
+        List<Line> lines) {
+
+    /**
+     * A figure.
+     *
+     * @param points x, y, z, mm
+     * @param strokeMm how wide the line is drawn; 0 where it is the outline of a solid
+     */
+    public record Line(
+            @Term("x, y, z, mm") List<double[]> points,
+
+            @Term("how wide the line is drawn, mm; 0 where it is the outline of a solid")
+            double strokeMm) {}
+
+    private static final int ROUND_POINTS = 32;
+    private static final int FACETS = 8;
+
+    /** A barrel is this much slimmer at its ends (engineering estimate). */
+    private static final double BARREL_ENDS = 0.65;
+
+    /** So far a cord is drawn beyond what holds it, as many times its thickness (engineering estimate). */
+    private static final double CORD_SHOWN = 5;
+
+    private static final double FULL_TURN_RAD = 2 * Math.PI;
+    private static final GeometryFactory GEOMETRY = new GeometryFactory();
+
+    /** The parts of a piece that sit somewhere, in order. */
+    static List<PartDrawn> of(Piece piece, List<Plan.StrandPlan> strands) {
+        List<PartDrawn> drawn = new ArrayList<>();
+        for (Part part : piece.parts()) {
+            seat(piece, part)
+                    .flatMap(on -> Seat.of(piece, strands, on))
+                    .map(seat -> new PartDrawn(
+                            part.id(),
+                            part.kind(),
+                            seat.strand().id() + "." + seat.element().id(),
+                            isOver(part.kind()),
+                            lines(part, seat)))
+                    .ifPresent(drawn::add);
+        }
+        return List.copyOf(drawn);
+    }
+
+    private static boolean isOver(PartKind kind) {
+        return kind == PartKind.BEAD || kind == PartKind.SPACER || kind == PartKind.FINDING;
+    }
+
+    /** Where it sits: said by itself, by what lies on it, or by what it is joined to. */
+    private static Optional<String> seat(Piece piece, Part part) {
+        return part.on()
+                .or(() -> piece.strands().stream()
+                        .flatMap(s -> s.elements().stream()
+                                .filter(e -> e.sitsOn().contains(part.id()))
+                                .map(e -> s.id() + "." + e.id()))
+                        .findFirst())
+                .or(() -> piece.joins().stream()
+                        .filter(j -> j.a().equals(part.id()) || j.b().equals(part.id()))
+                        .map((Join j) -> j.other(part.id()))
+                        .filter(a -> a.indexOf('.') > 0)
+                        .findFirst());
+    }
+
+    private static List<Line> lines(Part part, Seat seat) {
+        return switch (part.kind()) {
+            case BEAD, SPACER -> beads(part, seat);
+            case STONE -> List.of(stone(part, seat));
+            case CORD -> List.of(cord(part, seat));
+            case FINDING -> List.of(ring(part, seat));
+            case BLANK -> List.of(round(seat.middle(), part.sizeMm() / 2, 0));
+        };
+    }
+
+    /** One beside the other along the run, in its middle. */
+    private static List<Line> beads(Part part, Seat seat) {
+        double each = part.stackMm() / part.count();
+        Vector3D along = seat.heading();
+        List<Line> beads = new ArrayList<>();
+        for (int i = 0; i < part.count(); i++) {
+            Vector3D at = seat.middle().add((i + 0.5) * each - part.stackMm() / 2, along);
+            beads.add(bead(part, at, along, each));
+        }
+        return beads;
+    }
+
+    private static Line bead(Part part, Vector3D at, Vector3D along, double lengthMm) {
+        Optional<Body.Bead> body =
+                part.body().filter(b -> b instanceof Body.Bead).map(b -> (Body.Bead) b);
+        Body.BeadForm form = body.map(Body.Bead::form).orElse(Body.BeadForm.ROUND);
+        double half = body.map(Body.Bead::diameterMm).orElse(part.sizeMm()) / 2;
+        Vector3D aside = new Vector3D(-along.getY(), along.getX(), 0);
+        int count = form == Body.BeadForm.FACETED ? FACETS : ROUND_POINTS;
+        List<double[]> points = new ArrayList<>();
+        for (int i = 0; i <= count; i++) {
+            double turn = FULL_TURN_RAD * (i + 0.5) / count;
+            double x = Math.cos(turn);
+            double y = Math.sin(turn);
+            if (form == Body.BeadForm.TUBE || form == Body.BeadForm.BARREL) {
+                double most = Math.max(Math.abs(x), Math.abs(y));
+                x = x / most;
+                y = y / most * (form == Body.BeadForm.BARREL ? 1 - (1 - BARREL_ENDS) * x * x : 1);
+            }
+            points.add(point(at.add(x * lengthMm / 2, along).add(y * half, aside)));
+        }
+        return new Line(points, 0);
+    }
+
+    /** What its frame leaves room for; a round of its size where nothing goes round it. */
+    private static Line stone(Part part, Seat seat) {
+        List<Vector3D> girth = seat.girth();
+        if (girth.size() < FACETS) {
+            return round(seat.middle(), part.sizeMm() / 2, 0);
+        }
+        List<Coordinate> ring = new ArrayList<>(
+                girth.stream().map(p -> new Coordinate(p.getX(), p.getY())).toList());
+        ring.add(ring.get(0));
+        Geometry inside = GEOMETRY.createPolygon(ring.toArray(Coordinate[]::new))
+                .buffer(0)
+                .buffer(-seat.strand().bought().wire().section().inPlaneMm() / 2);
+        double z = girth.stream().mapToDouble(Vector3D::getZ).average().orElse(0);
+        if (!(inside instanceof Polygon polygon) || polygon.isEmpty()) {
+            return round(seat.middle(), part.sizeMm() / 2, 0);
+        }
+        return new Line(
+                Stream.of(polygon.getExteriorRing().getCoordinates())
+                        .map(c -> new double[] {c.x, c.y, z})
+                        .toList(),
+                0);
+    }
+
+    /** Along the axis of what is wound round it, and on; through a loop it is seen from its end. */
+    private static Line cord(Part part, Seat seat) {
+        Vector3D axis = seat.axis();
+        double thick = part.sizeMm();
+        if (axis.getNorm() < thick / 2 || new Vector3D(axis.getX(), axis.getY(), 0).getNorm() < thick / 2) {
+            return round(seat.middle(), thick / 2, 0);
+        }
+        Vector3D on = axis.normalize();
+        Vector3D out = on.dotProduct(seat.outward()) < 0 ? on.negate() : on;
+        double half = axis.getNorm() / 2;
+        return new Line(
+                List.of(
+                        point(seat.middle().subtract(half, out)),
+                        point(seat.middle().add(half + CORD_SHOWN * thick, out))),
+                thick);
+    }
+
+    /** In the eye, its wire against the side that it pulls to. */
+    private static Line ring(Part part, Seat seat) {
+        double wire = Piece.RING_WIRE * part.sizeMm();
+        double radius = (part.sizeMm() - wire) / 2;
+        double eye = seat.insideMm() / 2 - wire / 2;
+        return round(seat.middle().add(Math.max(0, eye) + radius, seat.outward()), radius, wire);
+    }
+
+    private static Line round(Vector3D at, double radiusMm, double strokeMm) {
+        List<double[]> points = new ArrayList<>();
+        for (int i = 0; i <= ROUND_POINTS; i++) {
+            double turn = FULL_TURN_RAD * i / ROUND_POINTS;
+            points.add(new double[] {
+                at.getX() + radiusMm * Math.cos(turn), at.getY() + radiusMm * Math.sin(turn), at.getZ()
+            });
+        }
+        return new Line(points, strokeMm);
+    }
+
+    private static double[] point(Vector3D p) {
+        return p.toArray();
+    }
+
+    /**
+     * An element as it is drawn.
+     *
+     * @param strand its strand
+     * @param element the element
+     * @param points its centre line as it is drawn
+     * @param round ids of those that go round a stone
+     */
+    private record Seat(Plan.StrandPlan strand, Plan.ElementPlan element, List<Vector3D> points, Set<String> round) {
+        static Optional<Seat> of(Piece piece, List<Plan.StrandPlan> strands, String address) {
+            int dot = address.indexOf('.');
+            return strands.stream()
+                    .filter(s -> dot > 0 && s.id().equals(address.substring(0, dot)))
+                    .flatMap(s -> s.elements().stream()
+                            .filter(e -> e.id().equals(address.substring(dot + 1)))
+                            .map(e -> new Seat(s, e, drawn(s, e), round(piece, s.id()))))
+                    .filter(s -> !s.points.isEmpty())
+                    .findFirst();
+        }
+
+        private static Set<String> round(Piece piece, String strand) {
+            return piece.strand(strand).stream()
+                    .flatMap(s -> s.elements().stream())
+                    .filter(e -> e.hanging().frame())
+                    .map(Element::id)
+                    .collect(Collectors.toSet());
+        }
+
+        private static List<Vector3D> drawn(Plan.StrandPlan strand, Plan.ElementPlan element) {
+            return strand.drawn().outline().stream()
+                    .filter(p -> p[3] >= element.along().fromMm()
+                            && p[3] <= element.along().toMm())
+                    .map(p -> new Vector3D(p[0], p[1], p[2]))
+                    .toList();
+        }
+
+        /** All of its strand that goes round a stone. */
+        List<Vector3D> girth() {
+            return strand.elements().stream()
+                    .filter(e -> round.contains(e.id()))
+                    .flatMap(e -> drawn(strand, e).stream())
+                    .toList();
+        }
+
+        Vector3D heading() {
+            Vector3D way = points.get(points.size() - 1).subtract(points.get(0));
+            return way.getNorm() == 0 ? Vector3D.PLUS_I : way.normalize();
+        }
+
+        Vector3D middle() {
+            return element.formed().centre().map(Vector3D::new).orElseGet(() -> mean(points));
+        }
+
+        double insideMm() {
+            return element.formed().finished().map(f -> f.insideMm().orElse(0)).orElse(0.0);
+        }
+
+        /** From the middle of its first turn to that of its last. */
+        Vector3D axis() {
+            int turn = Math.max(1, (int) Math.min(points.size() / 2.0, points.size() / Math.max(1, turns())));
+            return mean(points.subList(points.size() - turn, points.size())).subtract(mean(points.subList(0, turn)));
+        }
+
+        private double turns() {
+            double turned = 0;
+            for (int i = 2; i < points.size(); i++) {
+                Vector3D before = points.get(i - 1).subtract(points.get(i - 2));
+                Vector3D after = points.get(i).subtract(points.get(i - 1));
+                turned += before.getNorm() * after.getNorm() == 0 ? 0 : Vector3D.angle(before, after);
+            }
+            return turned / FULL_TURN_RAD;
+        }
+
+        /** Away from the rest of its strand. */
+        Vector3D outward() {
+            Vector3D rest = mean(strand.drawn().outline().stream()
+                    .map(p -> new Vector3D(p[0], p[1], p[2]))
+                    .toList());
+            Vector3D out = middle().subtract(rest);
+            Vector3D flat = new Vector3D(out.getX(), out.getY(), 0);
+            return flat.getNorm() < 1e-9 ? Vector3D.MINUS_J : flat.normalize();
+        }
+
+        private static Vector3D mean(List<Vector3D> points) {
+            Vector3D sum = Vector3D.ZERO;
+            for (Vector3D p : points) {
+                sum = sum.add(p);
+            }
+            return sum.scalarMultiply(1.0 / points.size());
+        }
+    }
+}

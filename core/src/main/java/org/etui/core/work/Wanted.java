@@ -1,0 +1,119 @@
+package org.etui.core.work;
+
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.etui.core.element.Element;
+import org.etui.core.piece.Join;
+import org.etui.core.piece.Part;
+import org.etui.core.piece.PartKind;
+import org.etui.core.piece.Piece;
+import org.etui.core.piece.Purpose;
+import org.etui.core.piece.Strand;
+
+/**
+ * The load that each element of a piece has to hold, N (engineering estimates): what the purpose asks of all that lies in the way of the load;
+ * what only carries a drop is asked for ten times the drop's weight and no more. A drop is what hangs at one join and has no hook, no bought
+ * closure or chain, no cord, and no eye left that something else could pull at. A pendant's eyes hold at least ten times its own weight.
+ */
+public final class Wanted {
+    private static final double TIMES_ITS_WEIGHT = 10;
+    private static final double N_PER_G = 9.80665e-3;
+
+    private final Piece piece;
+    private final Map<String, Double> gramsOf = new HashMap<>();
+
+    private Wanted(Piece piece, List<StrandWork> works) {
+        this.piece = piece;
+        works.forEach(w -> gramsOf.put(w.strand().id(), w.strand().wire().massG(w.netMm())));
+    }
+
+    /** Of a piece as worked. */
+    public static Wanted of(Piece piece, List<StrandWork> works) {
+        return new Wanted(piece, works);
+    }
+
+    /** What an element has to hold, N; 0 where the piece carries no load. */
+    public double newtons(Strand strand, Element element) {
+        Purpose purpose = piece.purpose();
+        double whole = purpose.wantsN();
+        if (purpose == Purpose.PENDANT) {
+            double grams = piece.strands().stream()
+                    .mapToDouble(s -> s.count() * grams(s.id()))
+                    .sum();
+            whole = Math.max(whole, TIMES_ITS_WEIGHT * grams * N_PER_G);
+        }
+        double full = whole / strand.sharing();
+        String here = strand.id() + "." + element.id();
+        double most = -1;
+        for (Join join : piece.joins()) {
+            if (join.a().equals(here) || join.b().equals(here)) {
+                Set<String> near = side(join, strand.id());
+                Set<String> far = side(join, node(join.other(here)));
+                boolean apart = !near.contains(node(join.other(here)));
+                if (!apart || !isDrop(near) && !isDrop(far)) {
+                    return full;
+                }
+                most = Math.max(most, hangingN(isDrop(near) ? near : far));
+            }
+        }
+        return most < 0 ? full : Math.min(full, most);
+    }
+
+    private double hangingN(Set<String> nodes) {
+        return TIMES_ITS_WEIGHT
+                * N_PER_G
+                * nodes.stream().mapToDouble(this::grams).sum();
+    }
+
+    private double grams(String strand) {
+        return gramsOf.getOrDefault(strand, 0.0);
+    }
+
+    /** Whether nothing of it takes part in the load: no hook, nothing bought, no cord, and no eye that anything could still be hung in. */
+    private boolean isDrop(Set<String> nodes) {
+        boolean open = nodes.stream()
+                .flatMap(n -> piece.strand(n).stream())
+                .anyMatch(s -> s.elements().stream()
+                        .anyMatch(e -> e.hanging().hook() || e.hanging().eye() && isFree(s.id() + "." + e.id())));
+        boolean carries = piece.parts().stream()
+                .filter(p -> p.kind() == PartKind.FINDING || p.kind() == PartKind.CORD)
+                .map(Part::id)
+                .anyMatch(nodes::contains);
+        return !open && !carries;
+    }
+
+    private boolean isFree(String address) {
+        return piece.joins().stream().noneMatch(j -> j.a().equals(address) || j.b().equals(address));
+    }
+
+    /** All that hangs together with a strand or part when one join is undone. */
+    private Set<String> side(Join without, String from) {
+        Set<String> reached = new HashSet<>(Set.of(from));
+        Deque<String> open = new ArrayDeque<>(reached);
+        while (!open.isEmpty()) {
+            String at = open.pop();
+            for (Join join : piece.joins()) {
+                String a = node(join.a());
+                String b = node(join.b());
+                if (join != without && (a.equals(at) || b.equals(at))) {
+                    String next = a.equals(at) ? b : a;
+                    if (reached.add(next)) {
+                        open.push(next);
+                    }
+                }
+            }
+        }
+        return reached;
+    }
+
+    /** The strand of an address, or the part. */
+    private static String node(String address) {
+        int dot = address.indexOf('.');
+        return dot < 0 ? address : address.substring(0, dot);
+    }
+}

@@ -1,0 +1,80 @@
+package org.etui.core.sequence;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Optional;
+import org.etui.core.Examples;
+import org.etui.core.element.Ball;
+import org.etui.core.element.Curl;
+import org.etui.core.element.Straight;
+import org.etui.core.element.Turn;
+import org.etui.core.pattern.Patterns;
+import org.etui.core.piece.Piece;
+import org.etui.core.plan.PlanOptions;
+import org.etui.core.plan.Planner;
+import org.junit.jupiter.api.Test;
+
+/** What is filed, and how. Source: common practice. */
+class EndDressTest {
+    private static List<Step> steps(Piece piece) {
+        return Planner.plan(piece, PlanOptions.USUAL).steps();
+    }
+
+    private static Optional<Step> step(Piece piece, String title) {
+        return steps(piece).stream().filter(s -> s.title().equals(title)).findFirst();
+    }
+
+    private static Piece usual(String pattern) {
+        return Patterns.find(pattern).orElseThrow().usual();
+    }
+
+    @Test
+    void everyCurl_isSloped_andTheHandleIsDressedWhenItIsOff() {
+        Piece clasp = usual("hook-clasp");
+
+        assertThat(step(clasp, "Dress the end").orElseThrow().text()).startsWith("File it to a slope");
+        assertThat(step(clasp, "Dress the cut").orElseThrow().text()).startsWith("Take the burr off it");
+        assertThat(step(usual("s-hook"), "Dress both ends").orElseThrow().text())
+                .startsWith("File both ends to a slope");
+    }
+
+    @Test
+    void endForTheEar_isRoundedAndPolished() {
+        Step dress = step(usual("ear-wire"), "Dress both ends").orElseThrow();
+
+        assertThat(dress.text())
+                .contains("Take the burr off the end at the loop", "goes through the ear and polish it");
+        assertThat(dress.tool()).contains("cup burr");
+    }
+
+    @Test
+    void bothHandles_areTrimmed() {
+        assertThat(step(usual("wound-ring"), "Trim both handles").orElseThrow().check())
+                .isEqualTo("Both cuts are flush.");
+    }
+
+    /** A bought pin is taken as it is: its head is not cut off, and the shop has straightened it. */
+    @Test
+    void headedPin_isTaken_notCutFromTheSpool() {
+        Piece pin = Examples.piece(
+                Examples.copper(0.8), Ball.of("head", 1.8), Straight.of("pin", 30), Curl.of("end", 0.9, Turn.LEFT));
+        List<String> titles = steps(pin).stream().map(Step::title).toList();
+        Step cut = steps(pin).stream()
+                .filter(s -> s.kind() == Step.Kind.CUT)
+                .findFirst()
+                .orElseThrow();
+
+        assertThat(titles).contains("Take a headed pin").doesNotContain("Straighten the wire", "Trim the end square");
+        assertThat(cut.text()).startsWith("Measured from under the head");
+    }
+
+    /** Nothing is long only to be filed away: what is spare is nipped off, and the ends are only dressed. */
+    @Test
+    void noLength_isFiledAway() {
+        for (var pattern : Patterns.ALL) {
+            assertThat(steps(pattern.usual()))
+                    .noneMatch(s -> s.title().contains("down to") || s.text().contains("with the file or"));
+        }
+    }
+}

@@ -1,0 +1,74 @@
+import { memo } from 'react';
+import type { PartDrawn } from '../api/types';
+import { track, type Track } from './ribbon';
+import { seen } from './scene';
+
+type Line = PartDrawn['lines'][number];
+
+/** How each kind looks: what fills it, what rims it, how much of what lies under it shows through. */
+const LOOKS: Record<PartDrawn['kind'], { fill: string; rim: string; opacity: number }> = {
+  stone: { fill: '#56657f', rim: '#a9b7cf', opacity: 0.72 },
+  bead: { fill: '#8a5a6b', rim: '#d9afc0', opacity: 0.94 },
+  spacer: { fill: '#b9a57a', rim: '#efe2bf', opacity: 0.94 },
+  cord: { fill: '#6f5d46', rim: '#8d7a60', opacity: 0.9 },
+  finding: { fill: '#9aa3a6', rim: '#dfe5e7', opacity: 0.95 },
+  blank: { fill: '#b07a4a', rim: '#e3bd95', opacity: 0.75 },
+};
+
+/** What is not wire, in mm with y upwards: under the wires or over them. */
+export const Parts = memo(function Parts(props: {
+  /** parts as the plan draws them */
+  parts: readonly PartDrawn[];
+  /** whether those that lie over the wire are drawn, else those under it */
+  over: boolean;
+  /** angle that the mat is leant back by, rad */
+  slant: number;
+}) {
+  return props.parts
+    .filter((p) => p.over === props.over)
+    .map((p) => (
+      <g key={p.part} data-part={p.kind} opacity={LOOKS[p.kind].opacity}>
+        {p.lines.map((line, i) => (
+          <Figure key={i} line={line} kind={p.kind} slant={props.slant} />
+        ))}
+      </g>
+    ));
+});
+
+function Figure(props: {
+  /** the figure */
+  line: Line;
+  /** what it is of */
+  kind: PartDrawn['kind'];
+  /** angle that the mat is leant back by, rad */
+  slant: number;
+}) {
+  const { line, kind, slant } = props;
+  const { fill, rim } = LOOKS[kind];
+  const d = path(line.points.map((p) => (slant ? seen(p, slant) : p)));
+  if (line.strokeMm > 0) {
+    return (
+      <>
+        <path d={d} fill="none" stroke={fill} strokeWidth={line.strokeMm} />
+        <path d={d} fill="none" stroke={rim} strokeWidth={line.strokeMm / 4} opacity={0.6} />
+      </>
+    );
+  }
+  return <path d={`${d}Z`} fill={fill} stroke={rim} strokeWidth={0.18} strokeLinejoin="round" />;
+}
+
+function path(points: readonly (readonly number[])[]): string {
+  return points.map(([x = 0, y = 0], i) => `${i ? 'L' : 'M'}${x.toFixed(3)} ${y.toFixed(3)}`).join('');
+}
+
+/** The same as tracks: what has to be in sight. */
+export function partTracks(parts: readonly PartDrawn[], slant: number): Track[] {
+  return parts.flatMap((p) =>
+    p.lines.map((line) =>
+      track(
+        line.points.map((q) => (slant ? seen(q, slant) : q)),
+        line.points.map(() => line.strokeMm),
+      ),
+    ),
+  );
+}
