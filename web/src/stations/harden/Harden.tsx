@@ -4,7 +4,7 @@ import { useQuery } from '@tanstack/react-query';
 import { memo, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { queries } from '../../api/queries';
-import type { ElementPlan, OwnedTool, Piece, Strand, StrandPlan, Work } from '../../api/types';
+import type { ElementPlan, OwnedTool, Piece, Plan, Strand, StrandPlan, Work } from '../../api/types';
 import { AdviceList } from '../../bench/AdviceList';
 import { useKinds } from '../../kit/useKinds';
 import { useBench } from '../../bench/bench';
@@ -66,6 +66,7 @@ export function Harden() {
   const [state, setState] = useState<number>();
   const [comparing, setComparing] = useState(false);
   const [stays, setStays] = useState('');
+  const [movedFrom, setMovedFrom] = useState<Plan['advice']>();
   const last = finished.operations.length;
   const place = Math.min(state ?? last, last);
   // The bead moves at once; what it shows follows.
@@ -96,8 +97,13 @@ export function Harden() {
     setStays(
       possible ? '' : 'That stays where it is: work on every strand cannot stand between the parts of one.',
     );
+    setMovedFrom(possible ? plan.advice : undefined);
     if (possible) void change((p) => resequenced(p, index, finished.operations, from, to) ?? p);
   };
+  // What the last move has broken: advice that was not there before it.
+  const broken = movedFrom
+    ? plan.advice.filter((a) => !movedFrom.some((b) => b.rule === a.rule && b.where === a.where))
+    : [];
   const walk = (by: number) => {
     const ids = finished.elements.map((e) => e.id);
     const place = chosen === undefined ? (by > 0 ? -1 : 0) : ids.indexOf(chosen);
@@ -251,6 +257,11 @@ export function Harden() {
         {!comparing && <StrainLegend strand={finished} here={planned?.strain} />}
         <Tape {...tie} colourAt={drawn.colourAt} zones={drawn.zones} />
         <Steps operations={finished.operations} at={place} onGo={goStep} onMove={moveStep} />
+        {broken.map((a) => (
+          <p key={a.rule + a.where} className="wrong" role="status">
+            In this order: {a.message} {a.instead}
+          </p>
+        ))}
         {stays && (
           <p className="wrong" role="status">
             {stays}

@@ -1,0 +1,210 @@
+package org.etui.server.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.StreamSupport;
+import org.etui.core.element.Curl;
+import org.etui.core.element.Loop;
+import org.etui.core.element.Straight;
+import org.etui.core.element.Turn;
+import org.etui.core.element.Wrap;
+import org.etui.core.metal.Metal;
+import org.etui.core.metal.Temper;
+import org.etui.core.pattern.Patterns;
+import org.etui.core.piece.Piece;
+import org.etui.core.piece.Purpose;
+import org.etui.core.piece.Strand;
+import org.etui.core.wire.Wire;
+import org.etui.server.Http;
+import org.etui.server.ServerTest;
+import org.etui.server.contract.Json;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestInstance;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import tools.jackson.databind.JsonNode;
+
+/** Put together in the order of the bench; asked by the wire at hand; refused in words. */
+@ServerTest
+@TestInstance(TestInstance.Lifecycle.PER_CLASS)
+class AssemblyTest {
+    @LocalServerPort
+    private int port;
+
+    private Browser browser;
+    private Http http;
+    private BrowserContext window;
+
+    @BeforeAll
+    void open() {
+        browser = new Browser(port);
+        http = new Http(port);
+        window = browser.window(1280, 800);
+    }
+
+    @AfterAll
+    void close() {
+        browser.close();
+    }
+
+    private String kept(Piece piece) {
+        return http.post("/api/pieces", Json.MAPPER.writeValueAsString(piece))
+                .json()
+                .get("id")
+                .asString();
+    }
+
+    private List<String> titles(String id) {
+        JsonNode document = http.get("/api/pieces/" + id).json().get("document");
+        JsonNode steps = http.post("/api/plans", document.toString()).json().get("steps");
+        return StreamSupport.stream(steps.spliterator(), false)
+                .map(s -> s.get("title").asString())
+                .toList();
+    }
+
+    private static Locator button(Page page, String name) {
+        return page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    private static Piece hangerWithDrop() {
+        Wire wire = Wire.ofRound(Metal.COPPER, Temper.DEAD_SOFT, 0.8);
+        Strand hanger = Strand.of(
+                "hanger",
+                "Hanger",
+                wire,
+                List.of(Loop.of("top", 3, Turn.LEFT), Straight.of("neck", 8), Loop.of("low", 3, Turn.RIGHT)));
+        Strand drop = Strand.of(
+                "drop",
+                "Drop",
+                wire,
+                List.of(
+                        Curl.of("head", 1.2, Turn.LEFT),
+                        Straight.of("run", 14),
+                        Loop.of("loop", 2.5, Turn.LEFT),
+                        Wrap.of("tie", Wrap.Core.ofStem(0.8), 2, Turn.LEFT).rolled(90)));
+        return Piece.of("Haw hanger", Purpose.PENDANT, List.of(hanger, drop));
+    }
+
+    /** A bead is strung, its run takes its length from it, the drop is hung before its loop is wound shut: read on the card. */
+    @Test
+    void drop_isThreadedHungAndClosed() {
+        String id = kept(hangerWithDrop());
+        Page page = browser.open(window, "/pieces/" + id + "/shape");
+        page.getByText("parts and joins").click();
+        button(page, "add a part").click();
+        Locator part = page.getByLabel("part part-1");
+        part.getByLabel("part 1", new Locator.GetByLabelOptions().setExact(true))
+                .selectOption("bead");
+        part.getByLabel("sits on").selectOption("drop.run");
+        part.getByLabel("across").fill("10");
+        page.keyboard().press("Enter");
+        assertThat(page.locator("[data-part=bead]")).hasCount(1);
+        assertThat(page.getByText("can slide on the run")).isVisible();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Make the run 10.0 mm long"))
+                .click();
+        assertThat(page.getByText("can slide on the run")).hasCount(0);
+        button(page, "add a join").click();
+        Locator join = page.getByLabel("join 1");
+        join.getByLabel("join", new Locator.GetByLabelOptions().setExact(true)).selectOption("hanger.low");
+        join.getByLabel("with").selectOption("drop.loop");
+        Browser.untilDrawn(page);
+
+        assertThat(titles(id))
+                .containsSubsequence("Put on the part 1", "Form the loop", "Form the tie")
+                .containsSubsequence("Form the low", "Form the tie");
+        int hung = indexOf(titles(id), "Hang the");
+        assertThat(hung)
+                .isGreaterThan(titles(id).indexOf("Form the low"))
+                .isLessThan(titles(id).indexOf("Form the tie"));
+
+        page.navigate("http://127.0.0.1:" + port + "/pieces/" + id + "/make");
+        for (int i = 0; i < hung; i++) {
+            page.keyboard().press("Space");
+        }
+        assertThat(page.getByText("afterwards it does not go on any more")).isVisible();
+        page.close();
+        assertThat(browser.complaints).isEmpty();
+    }
+
+    private static int indexOf(List<String> titles, String start) {
+        for (int i = 0; i < titles.size(); i++) {
+            if (titles.get(i).startsWith(start)) {
+                return i;
+            }
+        }
+        return -1;
+    }
+
+    /** A choice that leads nowhere stays in sight with the reason; the piece stands. */
+    @Test
+    void refusedChoice_staysAndSaysWhy() {
+        String id = kept(Patterns.find("double-scroll-link")
+                .orElseThrow()
+                .make(Map.of("turnGapMm", 1.3, "scrollMm", 29.8), Optional.empty(), Optional.empty()));
+        Page page = browser.open(window, "/pieces/" + id + "/shape");
+        Locator choice = page.getByLabel("work out");
+        choice.selectOption("gap");
+
+        assertThat(page.getByRole(AriaRole.ALERT).filter(new Locator.FilterOptions().setHasText("must be fewer")))
+                .isVisible();
+        assertThat(choice).hasValue("gap");
+        assertThat(http.get("/api/pieces/" + id)
+                        .json()
+                        .at("/document/source/parameters/find")
+                        .asString())
+                .isEqualTo("links");
+        choice.selectOption("links");
+        assertThat(page.getByText("must be fewer")).hasCount(0);
+        page.close();
+    }
+
+    /** Two and a half inches of wire become a hook; what lacks is said and what is left is drawn. */
+    @Test
+    void wireAtHand_makesTheHook_orSaysWhatLacks() {
+        String id = kept(Patterns.find("s-hook")
+                .orElseThrow()
+                .make(Map.of("hookInsideMm", 8), Optional.empty(), Optional.empty()));
+        Page page = browser.open(window, "/pieces/" + id + "/cut");
+        Locator have = page.getByLabel("I have");
+        have.fill("2 1/2 in");
+        page.keyboard().press("Enter");
+        assertThat(page.getByText("are left over")).isVisible();
+        button(page, "make it of this wire").click();
+        assertThat(page.getByText("hooks, sweep: 240 becomes 28")).isVisible();
+        have.fill("20");
+        page.keyboard().press("Enter");
+        assertThat(page.getByText("lack")).isVisible();
+        button(page, "make it of this wire").click();
+        assertThat(page.getByRole(AriaRole.ALERT).filter(new Locator.FilterOptions().setHasText("even the least")))
+                .isVisible();
+        page.close();
+    }
+
+    /** In inches no two marks of a wire read alike. */
+    @Test
+    void marksInInches_areToldApart() {
+        String id = kept(Patterns.find("stone-frame").orElseThrow().usual());
+        Page page = browser.open(window, "/pieces/" + id + "/cut");
+        page.keyboard().press("m");
+        Locator tables = page.getByLabel("marks of Frame wire").getByRole(AriaRole.ROW);
+        assertThat(tables.nth(1)).containsText(" in");
+        List<String> read = tables.all().stream()
+                .skip(1)
+                .map(row -> row.getByRole(AriaRole.CELL).first().innerText())
+                .toList();
+
+        assertThat(read).hasSizeGreaterThan(4).doesNotHaveDuplicates();
+        page.close();
+        Screen.inMillimetres(http);
+    }
+}
