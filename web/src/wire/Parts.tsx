@@ -45,7 +45,7 @@ function Figure(props: {
 }) {
   const { line, kind, slant } = props;
   const { fill, rim } = LOOKS[kind];
-  const d = path(line.points.map((p) => (slant ? seen(p, slant) : p)));
+  const d = path(lying(line, kind, slant));
   if (line.strokeMm > 0) {
     return (
       <>
@@ -57,6 +57,17 @@ function Figure(props: {
   return <path d={`${d}Z`} fill={fill} stroke={rim} strokeWidth={0.18} strokeLinejoin="round" />;
 }
 
+/** As it is seen: what lies flat is leant back with the mat; a bead is round from every side. */
+function lying(line: Line, kind: PartDrawn['kind'], slant: number): readonly (readonly number[])[] {
+  if (!slant) return line.points;
+  if (kind !== 'bead' && kind !== 'spacer') return line.points.map((p) => seen(p, slant));
+  const middle = [0, 1, 2].map(
+    (a) => line.points.reduce((sum, p) => sum + (p[a] ?? 0), 0) / line.points.length,
+  );
+  const [x = 0, y = 0] = seen(middle, slant);
+  return line.points.map(([px = 0, py = 0]) => [x + px - (middle[0] ?? 0), y + py - (middle[1] ?? 0)]);
+}
+
 function path(points: readonly (readonly number[])[]): string {
   return points.map(([x = 0, y = 0], i) => `${i ? 'L' : 'M'}${x.toFixed(3)} ${y.toFixed(3)}`).join('');
 }
@@ -66,7 +77,7 @@ export function partTracks(parts: readonly PartDrawn[], slant: number): Track[] 
   return parts.flatMap((p) =>
     p.lines.map((line) =>
       track(
-        line.points.map((q) => (slant ? seen(q, slant) : q)),
+        lying(line, p.kind, slant).map((q) => [...q]),
         line.points.map(() => line.strokeMm),
       ),
     ),

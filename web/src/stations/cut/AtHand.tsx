@@ -3,11 +3,12 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, Refused } from '../../api/client';
 import { queries } from '../../api/queries';
-import type { Piece, StrandPlan } from '../../api/types';
+import type { Metal, Piece, StrandPlan } from '../../api/types';
 import { useBench } from '../../bench/bench';
 import { LengthField } from '../../kit/LengthField';
 import { useSettings } from '../../kit/settings';
 import { length } from '../../kit/units';
+import { shades } from '../../wire/metals';
 
 const BAR = 24;
 const WIDE = 760;
@@ -78,7 +79,7 @@ export function AtHand(props: {
   return (
     <section aria-label="wire at hand" className="at-hand">
       <h2 className="part-title">wire at hand</h2>
-      <Bar cuts={cuts} hasMm={has} />
+      <Bar cuts={cuts} hasMm={has} metal={first.wire.metal} />
       <dl className="rows" style={{ maxWidth: 420 }}>
         <LengthField
           label="I have"
@@ -96,6 +97,8 @@ export function AtHand(props: {
         The piece takes {length(needs, units, 'up')} of {first.wireInWords};{' '}
         {left < -1e-6 ? (
           <strong>{length(-left, units, 'up')} lack</strong>
+        ) : left < 0.05 ? (
+          'nothing is left over'
         ) : (
           <>{length(left, units)} are left over</>
         )}
@@ -130,24 +133,37 @@ function Bar(props: {
   cuts: readonly Share[];
   /** what is at hand, mm */
   hasMm: number;
+  /** what it is made of */
+  metal: Metal;
 }) {
   const { cuts, hasMm } = props;
+  const colours = shades(props.metal);
   const { units } = useSettings();
   const end = cuts.reduce((most, c) => Math.max(most, c.fromMm + c.mm), 0);
   const whole = Math.max(end, hasMm);
   const x = (mm: number) => (mm / whole) * WIDE;
   return (
     <svg
-      viewBox={`0 0 ${WIDE} ${BAR + 18}`}
+      viewBox={`0 0 ${WIDE} ${BAR}`}
       style={{ width: '100%', maxWidth: WIDE, display: 'block' }}
       role="img"
       aria-label={`${length(hasMm, units)} at hand, ${length(end, units, 'up')} taken`}
     >
-      <rect className="hand" x={0.5} y={0.5} width={x(hasMm) - 1} height={BAR - 1} rx={3} />
+      <rect
+        x={0.5}
+        y={0.5}
+        width={x(hasMm) - 1}
+        height={BAR - 1}
+        rx={3}
+        fill="none"
+        stroke="var(--ink-soft)"
+        strokeDasharray="5 4"
+      />
       {cuts.map((c) => (
         <g key={c.fromMm}>
           <rect
-            className={c.fromMm + c.mm > hasMm + 1e-6 ? 'cut lacks' : 'cut'}
+            fill={c.fromMm + c.mm > hasMm + 1e-6 ? 'none' : colours.light}
+            stroke={c.fromMm + c.mm > hasMm + 1e-6 ? 'var(--stop)' : colours.edge}
             x={x(c.fromMm) + 1}
             y={3}
             width={Math.max(1, x(c.mm) - 2)}
@@ -155,14 +171,20 @@ function Bar(props: {
             rx={2}
           />
           {c.mm / whole > TOLD && (
-            <text x={x(c.fromMm + c.mm / 2)} y={BAR / 2 + 5} textAnchor="middle">
+            <text
+              x={x(c.fromMm + c.mm / 2)}
+              y={BAR / 2 + 5}
+              textAnchor="middle"
+              fontSize={15}
+              fill={c.fromMm + c.mm > hasMm + 1e-6 ? 'var(--ink)' : '#1b1b1b'}
+            >
               {length(c.mm, units, 'up')}
             </text>
           )}
         </g>
       ))}
       {hasMm > end && (hasMm - end) / whole > TOLD && (
-        <text className="left" x={x((hasMm + end) / 2)} y={BAR / 2 + 5} textAnchor="middle">
+        <text x={x((hasMm + end) / 2)} y={BAR / 2 + 5} textAnchor="middle" fontSize={15} fill="var(--ink)">
           {length(hasMm - end, units)} left
         </text>
       )}

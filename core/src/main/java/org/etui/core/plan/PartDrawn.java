@@ -57,7 +57,7 @@ public record PartDrawn(
     private static final double BARREL_ENDS = 0.65;
 
     /** So far a cord is drawn beyond what holds it, as many times its thickness (engineering estimate). */
-    private static final double CORD_SHOWN = 5;
+    private static final double CORD_SHOWN = 2.5;
 
     private static final double FULL_TURN_RAD = 2 * Math.PI;
     private static final GeometryFactory GEOMETRY = new GeometryFactory();

@@ -129,6 +129,7 @@ class AssemblyTest {
 
         page.navigate("http://127.0.0.1:" + port + "/pieces/" + id + "/make");
         for (int i = 0; i < hung; i++) {
+            assertThat(page.getByText("step " + (i + 1) + " of")).isVisible();
             page.keyboard().press("Space");
         }
         assertThat(page.getByText("afterwards it does not go on any more")).isVisible();
