@@ -697,7 +697,7 @@ public sealed interface Act
     }
 
     /** Squeeze shut: a curl, a loop, the closing of a bangle. What has come open is brought back to its inside. */
-    @Titled("squeeze shut")
+    @Titled("close, squeeze shut")
     record Close() implements Act {
         @Override
         public Workpiece apply(Workpiece before, Operation.Worked work) {
@@ -706,7 +706,7 @@ public sealed interface Act
 
         @Override
         public Doing doing() {
-            return Doing.soft("squeeze shut");
+            return Doing.soft("close");
         }
 
         @Override

@@ -60,8 +60,11 @@ public record Part(
         return count * body.map(Body::alongMm).orElse(sizeMm);
     }
 
-    /** The name to read: the id, or kind and number where the id is only a number. */
+    /** The name to read: the id, or kind and number where the id is only a number, or that of any part. */
     public String label() {
-        return id.chars().allMatch(Character::isDigit) ? Word.of(kind) + " " + id : id.replace('-', ' ');
+        String number = id.startsWith("part-") ? id.substring("part-".length()) : id;
+        return !number.isEmpty() && number.chars().allMatch(Character::isDigit)
+                ? Word.of(kind) + " " + number
+                : id.replace('-', ' ');
     }
 }

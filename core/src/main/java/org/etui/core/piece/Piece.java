@@ -3,6 +3,7 @@ package org.etui.core.piece;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.etui.core.check.Check;
 import org.etui.core.check.Term;
 
@@ -117,6 +118,45 @@ public record Piece(
                 .wire()
                 .section()
                 .inPlaneMm();
+    }
+
+    /**
+     * Whether a strand can carry a load: the thickest wire does, and any other that is not wound round other wire or woven over a stone.
+     */
+    public boolean carries(Strand strand) {
+        double most = strands.stream()
+                .mapToDouble(s -> s.wire().section().thicknessMm())
+                .max()
+                .orElse(0);
+        if (strand.wire().section().thicknessMm() >= most) {
+            return true;
+        }
+        boolean wound = strand.elements().stream()
+                .anyMatch(e -> e.hanging().locksOnMm().isPresent()
+                        && (!e.sitsOn().isEmpty()
+                                || joined(strand.id() + "." + e.id()).count() > 0));
+        List<String> others = strand.elements().stream()
+                .flatMap(e -> joined(strand.id() + "." + e.id()))
+                .toList();
+        boolean woven = !others.isEmpty() && others.stream().allMatch(this::isStone);
+        return !wound && !woven;
+    }
+
+    /** What an element is joined to. */
+    private Stream<String> joined(String address) {
+        return joins.stream()
+                .filter(j -> j.a().equals(address) || j.b().equals(address))
+                .map(j -> j.other(address));
+    }
+
+    private boolean isStone(String address) {
+        return parts.stream().anyMatch(p -> p.id().equals(address) && p.kind() == PartKind.STONE);
+    }
+
+    /** How often a loop is opened and closed to hang in it what is joined to it. */
+    public int opened(String strand, String element) {
+        return (int)
+                joined(strand + "." + element).filter(other -> !isStone(other)).count();
     }
 
     /** The wire of a bought ring as a share of its outside (engineering estimate). */

@@ -6,7 +6,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import org.etui.core.act.Act;
 import org.etui.core.piece.Piece;
 import org.etui.core.piece.Strand;
 import org.etui.core.piece.Work;
@@ -100,7 +99,7 @@ final class Alike {
         return works(all).or(() -> apart(all)).map(Optional::of);
     }
 
-    /** The same work on several elements of a strand is one work. */
+    /** The same work on several elements of a strand is one work; on several strands it is one for each. */
     private static Optional<List<Advice.Patch>> works(List<Advice.Patch> all) {
         List<Work> works = all.stream()
                 .filter(p -> p.path().equals(WORK))
@@ -111,22 +110,28 @@ final class Alike {
         if (works.size() < all.size()) {
             return Optional.empty();
         }
-        Map<Act, List<Work>> byAct = works.stream().collect(Collectors.groupingBy(Work::act));
         Work first = works.get(0);
-        boolean one = byAct.size() == 1
-                && works.stream()
-                        .allMatch(w -> w.strand().equals(first.strand())
-                                && w.after().equals(first.after())
-                                && !w.elements().isEmpty());
-        if (!one) {
+        boolean alike = works.stream()
+                .allMatch(w -> w.act().equals(first.act())
+                        && w.after().equals(first.after())
+                        && !w.elements().isEmpty());
+        if (!alike) {
             return Optional.empty();
         }
-        List<String> elements = works.stream()
-                .map(Work::elements)
-                .flatMap(List::stream)
-                .distinct()
-                .toList();
-        return Optional.of(List.of(Advice.Patch.add(WORK, first.on(elements))));
+        Map<String, List<Work>> byStrand =
+                works.stream().collect(Collectors.groupingBy(Work::strand, LinkedHashMap::new, Collectors.toList()));
+        return Optional.of(byStrand.values().stream()
+                .map(own -> {
+                    Work one = own.get(0);
+                    List<String> elements = own.stream()
+                            .flatMap(w -> w.elements().stream())
+                            .distinct()
+                            .toList();
+                    String id = one.strand().equals(first.strand()) ? first.id() : first.id() + "-" + one.strand();
+                    return Advice.Patch.add(
+                            WORK, one.moved(id, one.strand(), one.after()).on(elements));
+                })
+                .toList());
     }
 
     /** Values at places of their own do not meet. */

@@ -3,8 +3,6 @@ package org.etui.core.rule;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
-import org.etui.core.piece.PartKind;
 import org.etui.core.piece.Piece;
 import org.etui.core.piece.Purpose;
 import org.etui.core.work.StrandWork;
@@ -53,20 +51,10 @@ final class FineWireUnderLoad implements Rule {
         return advice;
     }
 
-    /** Whether something pulls at it that is more than a drop's weight, and it is not itself wound or woven on thicker wire. */
+    /** Whether something pulls at it that is more than a drop's weight. */
     private static boolean carries(Bench bench, StrandWork work) {
         double load = bench.piece().purpose().wantsN();
-        boolean held = work.strand().elements().stream()
-                .anyMatch(
-                        e -> e.hanging().locksOnMm().isPresent() || !e.sitsOn().isEmpty());
-        boolean woven = bench.piece().joins().stream()
-                .anyMatch(j -> Stream.of(j.a(), j.b())
-                                .anyMatch(a -> a.startsWith(work.strand().id() + "."))
-                        && bench.piece().parts().stream()
-                                .anyMatch(p ->
-                                        p.kind() == PartKind.STONE && (p.id().equals(j.a()) || p.id().equals(j.b()))));
-        return !held
-                && !woven
+        return bench.piece().carries(work.strand())
                 && work.strand().elements().stream()
                         .anyMatch(e -> e.hanging().holds() && bench.wanted().newtons(work.strand(), e) >= load);
     }

@@ -50,8 +50,22 @@ record FormingWords(LengthFormat format, School school) {
     private static String easyWay(Element element, WireSection section) {
         boolean flat = section.widthMm() > section.inPlaneMm() * WIDER;
         return flat && element.winding().turnRad() > 0 && element.isBent()
-                ? " Bend it the easy way, its flat side against the tool."
+                ? " Bend it the easy way, its flat side against the tool" + stretches(element, section) + "."
                 : "";
+    }
+
+    /** How far the outside of the bend stretches either way: c/R, textbook bending of a flat section. */
+    private static String stretches(Element element, WireSection section) {
+        if (element.woundInsideMm().isEmpty()) {
+            return "";
+        }
+        double inside = element.woundInsideMm().getAsDouble();
+        return ": its outside stretches by about " + stretched(section.inPlaneMm(), inside) + ", on edge it would be "
+                + stretched(section.widthMm(), inside);
+    }
+
+    private static String stretched(double deepMm, double insideMm) {
+        return percent(deepMm / (insideMm + deepMm));
     }
 
     /** One way of forming a kind. */

@@ -55,7 +55,9 @@ final class StoneBeforeCover implements Precedence {
                 .kind(Step.Kind.PUT_IN)
                 .about(Stream.concat(Stream.of(stone.id()), stone.on().stream()).toList())
                 .shows(Step.Shows.JOINING)
-                .text("Lay the " + stone.label() + " into its frame and press the wires close round it.")
+                .text("Lay the " + stone.label()
+                        + " into its frame and press the wires close round it. While wire beside it"
+                        + " is bent it may have to come out, and go in again.")
                 .check("It sits level, and the wires touch it all round.")
                 .minutes(2));
         List<Strand> covering = joins.stream()

@@ -295,7 +295,8 @@ final class StrandSteps {
         }
         return tool.insideMm() == 0 || tool.kind().startsWith("flat-nose")
                 ? tool.kind()
-                : tool.kind() + ", " + format.write(tool.insideMm(), Rounding.NEAREST);
+                : tool.kind() + ", " + format.write(tool.insideMm(), Rounding.NEAREST)
+                        + (box.tools().isEmpty() ? "" : " (none of yours is near)");
     }
 
     /** Hammering never treats two wires quite alike. */

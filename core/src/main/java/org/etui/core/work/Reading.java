@@ -80,7 +80,7 @@ public record Reading(
                 springing.twistBackTurns().isPresent()
                         ? 1 + springing.twistBackTurns().getAsDouble() / turned(element, runs)
                         : overbend(widest(formed)),
-                isThickest(piece, finished)
+                piece.carries(strand)
                         ? round.flatMap(r -> new Pulled(piece, strand, finished, element, r).hold())
                         : Optional.empty(),
                 piece.purpose() == Purpose.EAR_WIRE && element.hanging().hook(),
@@ -88,10 +88,13 @@ public record Reading(
                         ? OptionalDouble.of(
                                 red == 0
                                         ? 0
-                                        : Opening.of(round.get(), piece.hungMm(strand.id(), element.id()))
-                                                        .times(red)
-                                                * left
-                                                / red)
+                                        : Math.max(
+                                                0,
+                                                Opening.of(round.get(), piece.hungMm(strand.id(), element.id()))
+                                                                        .times(red)
+                                                                * left
+                                                                / red
+                                                        - piece.opened(strand.id(), element.id())))
                         : OptionalDouble.empty(),
                 springing);
     }
@@ -108,12 +111,6 @@ public record Reading(
         return element.handling().twistRadPerMm()
                 * runs.stream().mapToDouble(r -> r.now().lengthMm()).sum()
                 / (2 * Math.PI);
-    }
-
-    /** Finer wire that lashes or weaves the thickest one carries nothing. */
-    private static boolean isThickest(Piece piece, Workpiece workpiece) {
-        double here = workpiece.wire().section().thicknessMm();
-        return piece.strands().stream().allMatch(s -> s.wire().section().thicknessMm() <= here);
     }
 
     private static Fibres hardest(List<Run> runs) {

@@ -4,9 +4,16 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
+import org.etui.core.Examples;
+import org.etui.core.element.Loop;
+import org.etui.core.element.Straight;
+import org.etui.core.element.Turn;
 import org.etui.core.pattern.Pattern;
 import org.etui.core.pattern.Patterns;
 import org.etui.core.piece.Piece;
+import org.etui.core.piece.Purpose;
+import org.etui.core.piece.Strand;
 import org.etui.core.piece.Work;
 import org.etui.core.plan.PlanOptions;
 import org.etui.core.plan.Planner;
@@ -95,5 +102,33 @@ class AlikeTest {
                 "why",
                 "do",
                 Optional.of(List.of(Advice.Patch.replace("/strands/0/wire/temper", value))));
+    }
+
+    /** Six loops of three links are one sentence, and one press mends them all: a work for each strand, none named twice. */
+    @Test
+    void alikeLoopsOfSeveralStrands_areSaidOnce_andMendedAtOnce() {
+        List<Strand> links = Stream.of("one", "two", "three")
+                .map(id -> Strand.of(
+                        id,
+                        "",
+                        Examples.copper(0.8),
+                        List.of(Loop.of("left", 3, Turn.LEFT), Straight.of("bar", 6), Loop.of("right", 3, Turn.RIGHT))))
+                .toList();
+        List<Advice> advice = Planner.plan(Piece.of("Chain", Purpose.LINK, links), PlanOptions.USUAL).advice().stream()
+                .filter(a -> a.rule().equals("holds-too-little"))
+                .toList();
+
+        assertThat(advice).hasSize(1);
+        assertThat(advice.get(0).message()).endsWith("The same for 5 others.");
+        List<Work> works = advice.get(0).fix().orElseThrow().stream()
+                .map(p -> (Work) p.value().orElseThrow())
+                .toList();
+        assertThat(works).extracting(Work::strand).containsExactly("one", "two", "three");
+        assertThat(works).extracting(Work::id).doesNotHaveDuplicates();
+        assertThat(works).allMatch(w -> w.elements().equals(List.of("left", "right")));
+        assertThat(Planner.plan(Piece.of("Chain", Purpose.LINK, links).withWork(works), PlanOptions.USUAL)
+                        .advice())
+                .extracting(Advice::rule)
+                .doesNotContain("holds-too-little");
     }
 }

@@ -5,14 +5,20 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.Optional;
 import org.etui.core.Examples;
+import org.etui.core.element.Arc;
 import org.etui.core.element.Ball;
 import org.etui.core.element.Curl;
 import org.etui.core.element.Straight;
 import org.etui.core.element.Turn;
+import org.etui.core.metal.Metal;
+import org.etui.core.metal.Temper;
 import org.etui.core.pattern.Patterns;
 import org.etui.core.piece.Piece;
 import org.etui.core.plan.PlanOptions;
 import org.etui.core.plan.Planner;
+import org.etui.core.section.Flat;
+import org.etui.core.wire.Finish;
+import org.etui.core.wire.Wire;
 import org.junit.jupiter.api.Test;
 
 /** What is filed, and how. Source: common practice. */
@@ -76,5 +82,20 @@ class EndDressTest {
             assertThat(steps(pattern.usual()))
                     .noneMatch(s -> s.title().contains("down to") || s.text().contains("with the file or"));
         }
+    }
+
+    /** Flat wire is bent over its flat; what that and the other way would stretch is said (c/R, textbook bending). */
+    @Test
+    void flatWire_isBentTheEasyWay_andSaysWhatItStretches() {
+        Wire flat = new Wire(Metal.COPPER, Temper.DEAD_SOFT, Finish.BARE, new Flat(3, 1, Optional.empty()));
+        String text = step(Examples.piece(flat, Arc.of("bend", 9, 180, Turn.LEFT)), "Form the bend")
+                .orElseThrow()
+                .text();
+
+        assertThat(text).contains("the easy way", "stretches by about 10 %", "on edge it would be 25 %");
+        assertThat(step(Examples.piece(Examples.copper(1), Arc.of("bend", 9, 180, Turn.LEFT)), "Form the bend")
+                        .orElseThrow()
+                        .text())
+                .doesNotContain("easy way");
     }
 }

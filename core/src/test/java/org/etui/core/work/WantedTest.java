@@ -106,6 +106,18 @@ class WantedTest {
         assertThat(rules(carrying)).contains("fine-wire-under-load");
     }
 
+    /** Every strand that carries is read, not only the thickest; turns round other wire carry nothing. */
+    @Test
+    void thinnerStrandThatCarries_isReadAsWell() {
+        Strand link = strand("link", 0.8, Loop.of("top", 3, Turn.LEFT), Loop.of("low", 3, Turn.LEFT));
+        Piece piece =
+                piece(Purpose.NECKLACE_CLOSURE, List.of(CLASP, link), List.of(), Join.of("clasp.eye", "link.top"));
+
+        assertThat(StrandWork.of(piece, link).reading("low").hold()).isPresent();
+        assertThat(piece.carries(link)).isTrue();
+        assertThat(rules(piece)).contains("holds-too-little");
+    }
+
     private static List<String> rules(Piece piece) {
         return Planner.plan(piece, PlanOptions.USUAL).advice().stream()
                 .map(Advice::rule)

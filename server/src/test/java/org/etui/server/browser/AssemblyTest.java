@@ -120,7 +120,7 @@ class AssemblyTest {
         Browser.untilDrawn(page);
 
         assertThat(titles(id))
-                .containsSubsequence("Put on the part 1", "Form the loop", "Form the tie")
+                .containsSubsequence("Put on the bead 1", "Form the loop", "Form the tie")
                 .containsSubsequence("Form the low", "Form the tie");
         int hung = indexOf(titles(id), "Hang the");
         assertThat(hung)

@@ -236,11 +236,11 @@ class FormsTest {
                 .getByLabel("join", new Locator.GetByLabelOptions().setExact(true))
                 .selectOption("hook.loop");
 
-        assertThat(page.getByText("cannot take the part 1")).isVisible();
+        assertThat(page.getByText("cannot take the finding 1")).isVisible();
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("mm or more inside"))
                 .click();
-        assertThat(page.getByText("cannot take the part 1")).hasCount(0);
-        assertThat(planOf(id).get("steps").toString()).contains("Hang the part 1 in the loop");
+        assertThat(page.getByText("cannot take the finding 1")).hasCount(0);
+        assertThat(planOf(id).get("steps").toString()).contains("Hang the finding 1 in the loop");
         page.close();
     }
 
