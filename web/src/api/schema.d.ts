@@ -2934,6 +2934,8 @@ export interface components {
             locks: components["schemas"]["Lock"][];
             /** @description what is not wire, drawn where it sits */
             parts: components["schemas"]["PartDrawn"][];
+            /** @description parts that are told as solids */
+            bodies: components["schemas"]["BodyPlan"][];
         };
         PlanStrandPlan: {
             /** @description name of the strand */
@@ -3306,10 +3308,12 @@ export interface components {
         PlanTotals: {
             /** @description one row for every kind of wire */
             wire: components["schemas"]["PlanWireTotal"][];
-            /** @description mass of all of that wire, g */
+            /** @description mass of the finished piece with its parts, as far as these are told as solids, g */
             massG: number;
             /** @description how long hands are needed, minutes, an estimate */
             handsOnMinutes: number;
+            /** @description how long the breaks between are, minutes */
+            restMinutes: number;
             /** @description surface of the finished wires, mm² */
             surfaceMm2: number;
         };
@@ -3369,6 +3373,22 @@ export interface components {
             points: number[][];
             /** @description how wide the line is drawn, mm; 0 where it is the outline of a solid */
             strokeMm: number;
+        };
+        BodyPlan: {
+            /** @description its id */
+            part: string;
+            /** @description volume of one, mm³ */
+            volumeMm3: number;
+            /** @description mass of one, g, an estimate where its material is not known */
+            massG: number;
+            /** @description its outline at heights from the back to the front; none for what is round about its hole or its length */
+            sections: components["schemas"]["BodyPlanSection"][];
+        };
+        BodyPlanSection: {
+            /** @description how high, mm */
+            zMm: number;
+            /** @description the way round about its middle: x, y, mm */
+            outline: number[][];
         };
         ImportsImported: {
             /** @description new on the tray */

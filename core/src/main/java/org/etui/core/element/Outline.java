@@ -16,6 +16,12 @@ public sealed interface Outline {
     /** The way round at a distance outside the outline, mm, above 0. */
     Circuit round(double offsetMm);
 
+    /** The area within it, mm²; of a polygon its own, hollows and all. */
+    double areaMm2();
+
+    /** The same shape, this many times as large. */
+    Outline scaled(double factor);
+
     /** @param diameterMm diameter, mm */
     record Round(
             @Term(value = "diameter, mm", from = 0.01, title = "diameter")
@@ -23,6 +29,16 @@ public sealed interface Outline {
         /** @throws IllegalArgumentException if the diameter is out of range */
         public Round {
             Check.size("diameterMm", diameterMm);
+        }
+
+        @Override
+        public double areaMm2() {
+            return Math.PI * diameterMm * diameterMm / 4;
+        }
+
+        @Override
+        public Round scaled(double factor) {
+            return new Round(factor * diameterMm);
         }
 
         @Override
@@ -46,6 +62,16 @@ public sealed interface Outline {
         public Oval {
             Check.size("lengthMm", lengthMm);
             Check.size("widthMm", widthMm);
+        }
+
+        @Override
+        public double areaMm2() {
+            return Math.PI * lengthMm * widthMm / 4;
+        }
+
+        @Override
+        public Oval scaled(double factor) {
+            return new Oval(factor * lengthMm, factor * widthMm);
         }
 
         @Override
@@ -74,6 +100,16 @@ public sealed interface Outline {
             Check.size("lengthMm", lengthMm);
             Check.size("widthMm", widthMm);
             Check.within("cornerMm", cornerMm, 0, Check.GREATEST);
+        }
+
+        @Override
+        public double areaMm2() {
+            return lengthMm * widthMm - (4 - Math.PI) * cornerMm * cornerMm;
+        }
+
+        @Override
+        public Rectangle scaled(double factor) {
+            return new Rectangle(factor * lengthMm, factor * widthMm, factor * cornerMm);
         }
 
         @Override
@@ -106,6 +142,20 @@ public sealed interface Outline {
         public Drop {
             Check.size("lengthMm", lengthMm);
             Check.size("widthMm", widthMm);
+        }
+
+        /** Two right-angled triangles to the point and the rest of the round. */
+        @Override
+        public double areaMm2() {
+            double radius = widthMm / 2;
+            double toPoint = lengthMm - radius;
+            double tangent = Math.sqrt(Math.max(0, toPoint * toPoint - radius * radius));
+            return radius * tangent + radius * radius * (Math.PI - Math.acos(Math.min(1, radius / toPoint)));
+        }
+
+        @Override
+        public Drop scaled(double factor) {
+            return new Drop(factor * lengthMm, factor * widthMm);
         }
 
         @Override
@@ -146,6 +196,16 @@ public sealed interface Outline {
         }
 
         @Override
+        public double areaMm2() {
+            return widthMm * (lengthMm - pointMm() / 2);
+        }
+
+        @Override
+        public Shard scaled(double factor) {
+            return new Shard(factor * lengthMm, factor * widthMm, pointDeg);
+        }
+
+        @Override
         public Circuit round(double offsetMm) {
             double shoulder = lengthMm - pointMm();
             double x = widthMm / 2;
@@ -168,6 +228,25 @@ public sealed interface Outline {
             points = List.copyOf(points);
         }
 
+        /** The shoelace formula. */
+        @Override
+        public double areaMm2() {
+            double twice = 0;
+            for (int i = 0; i < points.size(); i++) {
+                Point here = points.get(i);
+                Point next = points.get((i + 1) % points.size());
+                twice += here.xMm() * next.yMm() - next.xMm() * here.yMm();
+            }
+            return Math.abs(twice) / 2;
+        }
+
+        @Override
+        public Polygon scaled(double factor) {
+            return new Polygon(points.stream()
+                    .map(p -> new Point(factor * p.xMm(), factor * p.yMm()))
+                    .toList());
+        }
+
         @Override
         public Circuit round(double offsetMm) {
             return Circuit.around(
@@ -186,6 +265,16 @@ public sealed interface Outline {
         /** @throws IllegalArgumentException if the girth is out of range */
         public Measured {
             Check.size("girthMm", girthMm);
+        }
+
+        @Override
+        public double areaMm2() {
+            return new Round(girthMm / Math.PI).areaMm2();
+        }
+
+        @Override
+        public Measured scaled(double factor) {
+            return new Measured(factor * girthMm);
         }
 
         @Override

@@ -55,6 +55,11 @@ public record Part(
         return new Part(name, kind, material, sizeMm, elsewhere, count, body, place);
     }
 
+    /** Mass of all of it, g, an estimate; 0 where its body is not told. */
+    public double massG() {
+        return count * body.map(b -> new Solid(b).massG(material)).orElse(0.0);
+    }
+
     /** How much of the wire that it sits on it takes, with all that are like it, mm: as long as its body, else as its size. */
     public double stackMm() {
         return count * body.map(Body::alongMm).orElse(sizeMm);

@@ -35,6 +35,7 @@ import org.etui.core.work.Springing;
  * @param weakest the bend that holds least of what it should; absent where nothing has to hold
  * @param locks what cannot be put together in any order
  * @param parts what is not wire, drawn where it sits
+ * @param bodies parts that are told as solids
  */
 public record Plan(
         @Term("one of each strand of the document") List<StrandPlan> strands,
@@ -48,7 +49,8 @@ public record Plan(
 
         @Term("what cannot be put together in any order") List<Lock> locks,
 
-        @Term("what is not wire, drawn where it sits") List<PartDrawn> parts) {
+        @Term("what is not wire, drawn where it sits") List<PartDrawn> parts,
+        @Term("parts that are told as solids") List<BodyPlan> bodies) {
 
     /**
      * The bend that holds least of what it should.
@@ -468,16 +470,22 @@ public record Plan(
      * Wire for the whole piece.
      *
      * @param wire one row for every kind of wire
-     * @param massG mass of all of that wire
+     * @param massG mass of the finished piece with its parts, as far as these are told as solids
      * @param handsOnMinutes how long hands are needed, an estimate
+     * @param restMinutes how long the breaks between are
      * @param surfaceMm2 surface of the finished wires
      */
     public record Totals(
             @Term("one row for every kind of wire") List<WireTotal> wire,
-            @Term("mass of all of that wire, g") double massG,
+
+            @Term("mass of the finished piece with its parts, as far as these are told as solids, g")
+            double massG,
 
             @Term("how long hands are needed, minutes, an estimate")
             double handsOnMinutes,
+
+            @Term("how long the breaks between are, minutes")
+            double restMinutes,
 
             @Term("surface of the finished wires, mm²") double surfaceMm2) {}
 

@@ -25,6 +25,7 @@ import org.etui.core.element.Element;
 import org.etui.core.mechanics.FormedBy;
 import org.etui.core.mechanics.Hold;
 import org.etui.core.piece.HandleAt;
+import org.etui.core.piece.Part;
 import org.etui.core.piece.Piece;
 import org.etui.core.piece.Strand;
 import org.etui.core.rule.Advice;
@@ -82,10 +83,11 @@ public final class Planner {
                 card.steps(),
                 withLocks(Rules.once(piece, advice), card.locks()),
                 Cautions.of(piece, works),
-                totals(works, card.steps()),
+                totals(piece, works, card.steps()),
                 weakest(strands),
                 card.locks(),
-                PartDrawn.of(piece, strands));
+                PartDrawn.of(piece, strands),
+                BodyPlan.of(piece));
     }
 
     /** What cannot be put together is said before all else. */
@@ -445,7 +447,7 @@ public final class Planner {
                 state.index(), state.operation(), workpiece.lengthMm(), outline(stations, view), rows);
     }
 
-    private static Plan.Totals totals(List<StrandWork> works, List<Step> card) {
+    private static Plan.Totals totals(Piece piece, List<StrandWork> works, List<Step> card) {
         Map<Wire, Double> lengths = new LinkedHashMap<>();
         double surface = 0;
         for (StrandWork work : works) {
@@ -459,8 +461,14 @@ public final class Planner {
         List<Plan.WireTotal> rows = new ArrayList<>();
         lengths.forEach((wire, length) ->
                 rows.add(new Plan.WireTotal(wire.metal(), wire.section(), wire.temper(), length, wire.massG(length))));
-        double mass = rows.stream().mapToDouble(Plan.WireTotal::massG).sum();
+        double mass =
+                works.stream().mapToDouble(w -> w.strand().count() * massG(w)).sum()
+                        + piece.parts().stream().mapToDouble(Part::massG).sum();
         double handsOn = card.stream().mapToDouble(Step::handsOnMinutes).sum();
-        return new Plan.Totals(rows, mass, handsOn, surface);
+        double rest = card.stream()
+                .filter(s -> s.kind() == Step.Kind.REST)
+                .mapToDouble(Step::minutes)
+                .sum();
+        return new Plan.Totals(rows, mass, handsOn, rest, surface);
     }
 }

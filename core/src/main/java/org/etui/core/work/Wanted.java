@@ -26,10 +26,13 @@ public final class Wanted {
 
     private final Piece piece;
     private final Map<String, Double> gramsOf = new HashMap<>();
+    private final Map<String, Double> partGramsOf = new HashMap<>();
 
     private Wanted(Piece piece, List<StrandWork> works) {
         this.piece = piece;
         works.forEach(w -> gramsOf.put(w.strand().id(), w.strand().wire().massG(w.netMm())));
+        // What says where it sits hangs on that strand without a join of its own.
+        piece.parts().forEach(p -> partGramsOf.merge(p.on().map(Wanted::node).orElse(p.id()), p.massG(), Double::sum));
     }
 
     /** Of a piece as worked. */
@@ -43,8 +46,9 @@ public final class Wanted {
         double whole = purpose.wantsN();
         if (purpose == Purpose.PENDANT) {
             double grams = piece.strands().stream()
-                    .mapToDouble(s -> s.count() * grams(s.id()))
-                    .sum();
+                            .mapToDouble(s -> s.count() * gramsOf.getOrDefault(s.id(), 0.0))
+                            .sum()
+                    + piece.parts().stream().mapToDouble(Part::massG).sum();
             whole = Math.max(whole, TIMES_ITS_WEIGHT * grams * N_PER_G);
         }
         double full = whole / strand.sharing();
@@ -70,8 +74,9 @@ public final class Wanted {
                 * nodes.stream().mapToDouble(this::grams).sum();
     }
 
-    private double grams(String strand) {
-        return gramsOf.getOrDefault(strand, 0.0);
+    /** One wire of a strand with what sits on it, or a part, g. */
+    private double grams(String node) {
+        return gramsOf.getOrDefault(node, 0.0) + partGramsOf.getOrDefault(node, 0.0);
     }
 
     /** Whether nothing of it takes part in the load: no hook, nothing bought, no cord, and no eye that anything could still be hung in. */

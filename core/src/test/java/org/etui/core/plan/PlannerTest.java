@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import org.etui.core.Examples;
@@ -19,6 +20,7 @@ import org.etui.core.element.Straight;
 import org.etui.core.element.Turn;
 import org.etui.core.element.Wrap;
 import org.etui.core.pattern.Pattern;
+import org.etui.core.pattern.Patterns;
 import org.etui.core.piece.Allowance;
 import org.etui.core.piece.HandleAt;
 import org.etui.core.piece.Part;
@@ -335,14 +337,9 @@ class PlannerTest {
                 .isCloseTo(4 * plan.strands().get(0).amount().cutLengthMm(), within(1e-9));
         assertThat(plan.totals().surfaceMm2()).isPositive();
         assertThat(plan.totals().massG())
-                .isCloseTo(
-                        plan.totals().wire().stream()
-                                .mapToDouble(w -> w.section().areaMm2()
-                                        * w.lengthMm()
-                                        * w.metal().densityGPerCm3()
-                                        / 1000)
-                                .sum(),
-                        within(1e-9));
+                .isCloseTo(4 * plan.strands().get(0).amount().massG(), within(1e-9));
+        assertThat(plan.totals().wire().get(0).massG())
+                .isGreaterThan(plan.totals().massG());
     }
 
     @Test
@@ -392,5 +389,53 @@ class PlannerTest {
                         .allSatisfy(e -> assertThat(
                                         e.standsN().getAsDouble() / e.wantsN().getAsDouble())
                                 .isGreaterThanOrEqualTo(w.holdsN() / w.shouldN())));
+    }
+
+    /** A stone told as a solid has volume, mass and sections, and the piece weighs it; a pendant is asked for it. */
+    @Test
+    void solids_areWeighedAndCutThrough() {
+        Plan plan = Planner.plan(Patterns.find("stone-frame").orElseThrow().usual(), PlanOptions.USUAL);
+        BodyPlan stone = plan.bodies().get(0);
+
+        assertThat(stone.part()).isEqualTo("stone");
+        assertThat(stone.massG()).isCloseTo(stone.volumeMm3() * 2.65 / 1000, within(1e-9));
+        assertThat(plan.totals().massG()).isGreaterThan(stone.massG());
+        assertThat(stone.sections()).hasSizeGreaterThan(2);
+        List<double[]> back = stone.sections().get(0).outline();
+        assertThat(back.stream().mapToDouble(p -> p[1]).max().orElseThrow()).isCloseTo(15, within(0.1));
+        assertThat(back.stream().mapToDouble(p -> p[0]).max().orElseThrow()).isCloseTo(9.75, within(0.1));
+    }
+
+    /** Parts are drawn where they sit: beads along their run, a stone within its frame, a cord on from its coil, a ring at its eye. */
+    @Test
+    void parts_areDrawnWhereTheySit() {
+        Plan drop = Planner.plan(
+                Patterns.find("paddle-drop").orElseThrow().make(Map.of("beads", 2), Optional.empty(), Optional.empty()),
+                PlanOptions.USUAL);
+        PartDrawn beads = drop.parts().get(0);
+        Plan.ElementPlan run = drop.strands().get(0).elements().get(1);
+        double[] from = drop.strands().get(0).drawn().outline().stream()
+                .filter(p -> p[3] >= run.along().fromMm())
+                .findFirst()
+                .orElseThrow();
+        Plan framed = Planner.plan(Patterns.find("stone-frame").orElseThrow().usual(), PlanOptions.USUAL);
+        double[] wide = framed.parts().get(0).lines().get(0).points().stream()
+                .mapToDouble(p -> p[0])
+                .sorted()
+                .toArray();
+
+        assertThat(beads.over()).isTrue();
+        assertThat(beads.lines()).hasSize(2);
+        for (PartDrawn.Line bead : beads.lines()) {
+            assertThat(bead.points()).allMatch(p -> Math.abs(p[0] - from[0]) < 2.6);
+        }
+        assertThat(wide[wide.length - 1] - wide[0]).isCloseTo(19.5, within(0.3));
+        assertThat(Planner.plan(Patterns.find("cord-end").orElseThrow().usual(), PlanOptions.USUAL)
+                        .parts()
+                        .get(0)
+                        .lines()
+                        .get(0)
+                        .strokeMm())
+                .isEqualTo(3);
     }
 }

@@ -55,7 +55,7 @@ record TrayPiece(
         @Term("whether its figures are still being worked out: ask again")
         boolean waiting) {
 
-    private static final Plan.Totals NOTHING = new Plan.Totals(List.of(), 0, 0, 0);
+    private static final Plan.Totals NOTHING = new Plan.Totals(List.of(), 0, 0, 0, 0);
 
     /** A row without figures. */
     static TrayPiece bare(String name, Optional<String> wrong, boolean waiting) {

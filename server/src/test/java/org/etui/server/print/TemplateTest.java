@@ -140,7 +140,8 @@ class TemplateTest {
         byte[] sheet = Sheet.TEMPLATE.of(piece, plan(piece), Paper.A4, new LengthFormat(Units.IN), Writer.As.PDF);
         try (PDDocument document = Loader.loadPDF(sheet)) {
             String text = new PDFTextStripper().getText(document);
-            assertThat(text).contains("Hop & <Sloe>", "1.29 mm copper, dead soft", "cut 1 7/8 in", "second hook starts");
+            assertThat(text)
+                    .contains("Hop & <Sloe>", "1.29 mm copper, dead soft", "cut 1 7/8 in", "second hook starts");
         }
         String svg = new String(
                 Sheet.TEMPLATE.of(piece, plan(piece), Paper.A4, MM, Writer.As.SVG),

@@ -1,0 +1,201 @@
+package org.etui.core.piece;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.stream.IntStream;
+import org.etui.core.check.Check;
+import org.etui.core.curve.Circuit;
+import org.etui.core.element.Outline;
+import org.hipparchus.special.Beta;
+
+/**
+ * A body as geometry, mm: an outline scaled along its thickness, or a solid of revolution. Heights as {@link Body} counts them.
+ *
+ * @param body the body
+ */
+public record Solid(Body body) {
+    /** Density of what parts are made of, g/cm³ (from memory); the first that the material's words hold counts. */
+    private static final Map<String, Double> DENSITIES = Map.ofEntries(
+            Map.entry("quartz", 2.65),
+            Map.entry("agate", 2.6),
+            Map.entry("glass", 2.5),
+            Map.entry("turquoise", 2.7),
+            Map.entry("resin", 1.2),
+            Map.entry("wood", 0.7),
+            Map.entry("bone", 1.9),
+            Map.entry("shell", 2.7),
+            Map.entry("pearl", 2.7),
+            Map.entry("amber", 1.08),
+            Map.entry("copper", 8.9),
+            Map.entry("brass", 8.5),
+            Map.entry("silver", 10.4),
+            Map.entry("steel", 7.85));
+
+    /** Of what is not known: most stones (engineering estimate). */
+    private static final double STONE = 2.65;
+
+    /** A barrel is this much slimmer at its ends (engineering estimate). */
+    private static final double BARREL_ENDS = 0.65;
+
+    private static final double SAME = 1e-9;
+
+    /** Least and greatest height, mm. */
+    public double fromMm() {
+        return isCentred() ? -heightMm() / 2 : 0;
+    }
+
+    /** The greatest height, mm. */
+    public double toMm() {
+        return fromMm() + heightMm();
+    }
+
+    private boolean isCentred() {
+        return !(body instanceof Body.Cabochon || body instanceof Body.Slab || body instanceof Body.Sheet);
+    }
+
+    private double heightMm() {
+        if (body instanceof Body.Bead bead) {
+            return bead.diameterMm();
+        }
+        if (body instanceof Body.Point point) {
+            return point.acrossMm();
+        }
+        if (body instanceof Body.Cord cord) {
+            return cord.diameterMm();
+        }
+        return body.alongMm();
+    }
+
+    /**
+     * How large the section at a height is, as a share of the greatest, 0 to 1.
+     *
+     * @param zMm height, mm
+     * @throws IllegalArgumentException outside the body
+     */
+    public double scale(double zMm) {
+        Check.within("zMm", zMm, fromMm() - SAME, toMm() + SAME);
+        if (body instanceof Body.Cabochon c) {
+            double dome = c.heightMm() - c.girdleMm();
+            double above = dome == 0 ? 0 : (zMm - c.girdleMm()) / dome;
+            return above <= 0 ? 1 : Math.pow(Math.max(0, 1 - Math.pow(above, c.domeness())), 1 / c.domeness());
+        }
+        if (body instanceof Body.Slab slab) {
+            double deep = Math.min(zMm, slab.thicknessMm() - zMm);
+            double rest = Math.max(0, slab.edgeMm() - deep);
+            double inset = slab.edgeMm() - Math.sqrt(Math.max(0, slab.edgeMm() * slab.edgeMm() - rest * rest));
+            return Math.max(0, 1 - inset / (halfMm(slab.outline())));
+        }
+        if (body instanceof Body.Sheet) {
+            return 1;
+        }
+        double share = 2 * zMm / heightMm();
+        return Math.sqrt(Math.max(0, 1 - share * share));
+    }
+
+    /** Half of the narrower side of an outline, mm: as of a round of its area. */
+    private static double halfMm(Outline outline) {
+        return Math.sqrt(outline.areaMm2() / Math.PI);
+    }
+
+    /**
+     * The way round its section at a height, at a distance outside, mm.
+     *
+     * @throws IllegalArgumentException for a body without outline, or outside it
+     */
+    public Circuit girth(double zMm, double offsetMm) {
+        Outline front = body.front()
+                .orElseThrow(() -> new IllegalArgumentException("it has no outline to go round at a height"));
+        return front.scaled(Math.max(scale(zMm), SAME)).round(offsetMm);
+    }
+
+    /** Volume, mm³. */
+    public double volumeMm3() {
+        double solid = solidMm3();
+        double holes = body instanceof Body.Bead || body instanceof Body.Ring
+                ? 0
+                : body.holes().stream()
+                        .mapToDouble(h -> Math.PI * h.diameterMm() * h.diameterMm() / 4 * heightMm())
+                        .sum();
+        return Math.max(0, solid - holes);
+    }
+
+    private double solidMm3() {
+        if (body instanceof Body.Cabochon c) {
+            double dome = c.heightMm() - c.girdleMm();
+            double p = c.domeness();
+            // ∫ (1 − u^p)^(2/p) du over 0 to 1 = B(1/p, 2/p + 1)/p, Euler's beta function.
+            double share = Math.exp(Beta.logBeta(1 / p, 2 / p + 1)) / p;
+            return c.outline().areaMm2() * (c.girdleMm() + dome * share);
+        }
+        if (body instanceof Body.Lens lens) {
+            return lens.outline().areaMm2() * lens.thicknessMm() * 2 / 3;
+        }
+        if (body instanceof Body.Slab slab) {
+            double edge = slab.edgeMm();
+            double half = halfMm(slab.outline());
+            double flat = Math.max(0, 1 - edge / half);
+            // ∫ (flat + √(e² − u²)/half)² du over 0 to e, for either edge.
+            double rounded = flat * flat * edge
+                    + flat * Math.PI * edge * edge / (2 * half)
+                    + 2 * edge * edge * edge / (3 * half * half);
+            return slab.outline().areaMm2() * (slab.thicknessMm() - 2 * edge + 2 * rounded);
+        }
+        if (body instanceof Body.Point point) {
+            double across = point.acrossMm();
+            double area = point.sides() * across * across / 4 * Math.tan(Math.PI / point.sides());
+            return area * (point.lengthMm() - point.tipMm() * 2 / 3);
+        }
+        if (body instanceof Body.Bead bead) {
+            return beadMm3(bead);
+        }
+        if (body instanceof Body.Ring ring) {
+            double wire = ring.thicknessMm() / 2;
+            return 2 * Math.PI * Math.PI * (ring.insideMm() / 2 + wire) * wire * wire;
+        }
+        if (body instanceof Body.Cord cord) {
+            return Math.PI * cord.diameterMm() * cord.diameterMm() / 4 * cord.alongMm();
+        }
+        Body.Sheet sheet = (Body.Sheet) body;
+        return sheet.outline().areaMm2() * sheet.thicknessMm();
+    }
+
+    /** A solid of revolution less its bore; of a ball what is left beside a hole (Archimedes), of a barrel a parabola. */
+    private static double beadMm3(Body.Bead bead) {
+        double half = bead.alongMm() / 2;
+        double most = bead.diameterMm() / 2;
+        double bore = bead.hole().diameterMm() / 2;
+        double wall = most * most - bore * bore;
+        return switch (bead.form()) {
+            case TUBE -> 2 * Math.PI * half * wall;
+            case BARREL -> {
+                double slim = 1 - BARREL_ENDS;
+                double full = most * most * (1 - 2 * slim / 3 + slim * slim / 5);
+                yield 2 * Math.PI * half * Math.max(0, full - bore * bore);
+            }
+            case ROUND, FACETED -> 4.0 / 3 * Math.PI * half * Math.sqrt(wall) / most * wall;
+        };
+    }
+
+    /** Mass of one of a material, g: an estimate where the material is not known. */
+    public double massG(String material) {
+        return volumeMm3() / 1000 * density(material);
+    }
+
+    /** Density of a material, g/cm³ (from memory). */
+    public static double density(String material) {
+        String words = material.toLowerCase(Locale.ROOT);
+        return DENSITIES.entrySet().stream()
+                .filter(e -> words.contains(e.getKey()))
+                .mapToDouble(Map.Entry::getValue)
+                .findFirst()
+                .orElse(STONE);
+    }
+
+    /** Heights at which a section is drawn, mm: from the back to the front. */
+    public List<Double> heights(int count) {
+        return IntStream.range(0, count)
+                .mapToObj(i -> fromMm() + heightMm() * i / (count - 1))
+                .toList();
+    }
+}

@@ -1,0 +1,92 @@
+package org.etui.core.plan;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.etui.core.check.Term;
+import org.etui.core.curve.CentreLine;
+import org.etui.core.element.Outline;
+import org.etui.core.piece.Body;
+import org.etui.core.piece.Part;
+import org.etui.core.piece.Piece;
+import org.etui.core.piece.Solid;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+
+/**
+ * A part that is told as a solid.
+ *
+ * @param part its id
+ * @param volumeMm3 volume of one
+ * @param massG mass of one, an estimate where its material is not known
+ * @param sections its outline at heights from the back to the front; none for what is round about its hole or its length
+ */
+public record BodyPlan(
+        @Term("its id") String part,
+        @Term("volume of one, mm³") double volumeMm3,
+
+        @Term("mass of one, g, an estimate where its material is not known")
+        double massG,
+
+        @Term("its outline at heights from the back to the front; none for what is round about its hole or its length")
+        List<Section> sections) {
+
+    /**
+     * A section.
+     *
+     * @param zMm how high, mm
+     * @param outline the way round about its middle: x, y, mm
+     */
+    public record Section(
+            @Term("how high, mm") double zMm,
+
+            @Term("the way round about its middle: x, y, mm")
+            List<double[]> outline) {}
+
+    private static final int HEIGHTS = 5;
+    private static final double STEP_RAD = Math.toRadians(12);
+    private static final double CLOSE_MM = 1e-2;
+
+    /** The solids of a piece, in order. */
+    static List<BodyPlan> of(Piece piece) {
+        return piece.parts().stream()
+                .flatMap(p -> p.body().map(b -> of(p, b)).stream())
+                .toList();
+    }
+
+    private static BodyPlan of(Part part, Body body) {
+        Solid solid = new Solid(body);
+        List<Section> sections = body.front()
+                .map(BodyPlan::outline)
+                .map(way -> solid.heights(HEIGHTS).stream()
+                        .filter(z -> solid.scale(z) > 0)
+                        .map(z -> new Section(z, scaled(way, solid.scale(z))))
+                        .toList())
+                .orElse(List.of());
+        return new BodyPlan(part.id(), solid.volumeMm3(), solid.massG(part.material()), sections);
+    }
+
+    private static List<double[]> scaled(List<double[]> way, double by) {
+        return way.stream().map(p -> new double[] {by * p[0], by * p[1]}).toList();
+    }
+
+    private static List<double[]> outline(Outline front) {
+        List<Vector3D> way = CentreLine.of(CLOSE_MM, front.round(CLOSE_MM).pieces()).stations(STEP_RAD, 2).stream()
+                .map(s -> s.pose().position())
+                .toList();
+        double x = middle(way.stream().mapToDouble(Vector3D::getX).toArray());
+        double y = middle(way.stream().mapToDouble(Vector3D::getY).toArray());
+        List<double[]> about = new ArrayList<>();
+        // The way begins at the top and goes to the left: the start's own heading, turned half round.
+        way.forEach(p -> about.add(new double[] {x - p.getX(), y - p.getY()}));
+        return about;
+    }
+
+    private static double middle(double[] values) {
+        double least = Double.POSITIVE_INFINITY;
+        double most = Double.NEGATIVE_INFINITY;
+        for (double value : values) {
+            least = Math.min(least, value);
+            most = Math.max(most, value);
+        }
+        return (least + most) / 2;
+    }
+}
