@@ -8,7 +8,7 @@ import type { ElementPlan, StrandPlan } from '../../api/types';
 import { useSettings } from '../../kit/settings';
 import { standsOf } from '../../bench/loads';
 import { stationOf } from './stationOf';
-import { length, load, thickness, words } from '../../kit/units';
+import { grams, length, load, thickness, words } from '../../kit/units';
 
 /** An element before its work and as it is, in figures. */
 export const BeforeAfter = memo(function BeforeAfter(props: {
@@ -24,15 +24,18 @@ export const BeforeAfter = memo(function BeforeAfter(props: {
   const find = (strand: StrandPlan | undefined) => strand?.elements.find((e) => e.id === element);
   const [old, current] = [find(before), find(now)];
   if (!current) return null;
+  const changes = before !== undefined && before !== now;
+  // Two figures beside each other leave no room for newtons; they stand above.
+  const said = changes ? grams : load;
   const rows: [string, (e: ElementPlan, s: StrandPlan | undefined) => string][] = [
     [
       current.squeezed ? 'stands a squeeze' : 'holds',
       (e) => {
         const stands = standsOf(e);
-        return stands === undefined ? '–' : load(stands);
+        return stands === undefined ? '–' : said(stands);
       },
     ],
-    ['wanted', (e) => (e.wantsN === undefined ? 'no load' : load(e.wantsN))],
+    ['wanted', (e) => (e.wantsN === undefined ? 'no load' : said(e.wantsN))],
     ['temper', (e) => words(e.temperNow)],
     ['Vickers', (e) => `${e.hardnessHv.toFixed(0)} HV`],
     ['strain used', (e) => `${e.strain.toFixed(2)} of ${now.redStrain.toFixed(2)}`],
@@ -59,9 +62,11 @@ export const BeforeAfter = memo(function BeforeAfter(props: {
   const shown = rows
     .map(([label, value]) => [label, old ? value(old, before) : '–', value(current, now)] as const)
     .filter(([, a, b]) => a !== '–' || b !== '–');
-  const changes = before !== undefined && before !== now;
   return (
-    <Table className="compare">
+    <Table
+      className="compare"
+      sx={changes ? { '&&& .MuiTableCell-root': { px: '3px', fontSize: 14.5 } } : undefined}
+    >
       {changes && (
         <TableHead>
           <TableRow>

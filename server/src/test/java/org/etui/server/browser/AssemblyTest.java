@@ -11,9 +11,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.StreamSupport;
+import org.etui.core.act.Act;
+import org.etui.core.act.With;
 import org.etui.core.element.Curl;
 import org.etui.core.element.Loop;
 import org.etui.core.element.Straight;
+import org.etui.core.element.Target;
 import org.etui.core.element.Turn;
 import org.etui.core.element.Wrap;
 import org.etui.core.metal.Metal;
@@ -22,6 +25,7 @@ import org.etui.core.pattern.Patterns;
 import org.etui.core.piece.Piece;
 import org.etui.core.piece.Purpose;
 import org.etui.core.piece.Strand;
+import org.etui.core.piece.Work;
 import org.etui.core.wire.Wire;
 import org.etui.server.Http;
 import org.etui.server.ServerTest;
@@ -207,5 +211,25 @@ class AssemblyTest {
         assertThat(read).hasSizeGreaterThan(4).doesNotHaveDuplicates();
         page.close();
         Screen.inMillimetres(http);
+    }
+
+    /** Hammered flat before it is closed over itself, a loop is sound; moved behind its forming, the step says what that breaks. */
+    @Test
+    void movedStep_saysWhatItBreaks() {
+        Wire wire = Wire.ofRound(Metal.COPPER, Temper.DEAD_SOFT, 1);
+        Loop round = new Loop("round", 9, 1.2, Turn.LEFT, false, false, 0, Optional.empty(), Target.RELEASED);
+        Strand strand = Strand.of("wire", "Wire", wire, List.of(Straight.of("run", 10), round));
+        Work flat = Work.of("flat", "wire", List.of("round"), new Act.Flatten(0.7, With.DOMED_HAMMER))
+                .at("start");
+        String id =
+                kept(Piece.of("Hazel loop", Purpose.DECORATIVE, List.of(strand)).withWork(List.of(flat)));
+        Page page = browser.open(window, "/pieces/" + id + "/harden");
+        Locator step = page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("1 flatten round"));
+        assertThat(page.getByText("In this order:")).hasCount(0);
+        step.focus();
+        page.keyboard().press("Alt+ArrowRight");
+
+        assertThat(page.getByText("In this order:").first()).isVisible();
+        page.close();
     }
 }
