@@ -52,8 +52,7 @@ export function AtHand(props: {
 
   const cuts = shares(plan.strands, first);
   const needs = cuts.reduce((sum, c) => sum + c.mm, 0);
-  // What is not told yet is what the piece takes, as a rule reads it.
-  const has = atHand ?? (units === 'mm' ? needs : (Math.ceil((needs / 25.4) * 16 - 1e-9) / 16) * 25.4);
+  const has = atHand ?? needs;
   const left = has - needs;
   const free = pattern.parameters.find((p) => p.free && counts(p.when, props.source.parameters));
 

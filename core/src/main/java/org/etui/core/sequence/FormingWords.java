@@ -96,6 +96,9 @@ record FormingWords(LengthFormat format, School school) {
         /** How wire and tool are held, before what is done. */
         private String held(String rolled, String wound) {
             return switch (tool.held()) {
+                case TIPS ->
+                    "Bend the wire round the tips of the jaws, " + rolled + ", and squeeze it until about "
+                            + format.write(tool.insideMm(), Rounding.NEAREST) + " is left inside";
                 case CONE -> "Grip the wire where the jaw is " + cone(tool) + " thick and " + rolled;
                 case STEP -> "Grip the wire in the " + size(tool) + " step and " + rolled;
                 case WOUND -> "Hold the wire against the " + size(tool) + " mandrel and " + wound;
@@ -209,7 +212,7 @@ record FormingWords(LengthFormat format, School school) {
         if (tool.comesToMm().isEmpty()) {
             return "";
         }
-        if (tool.held() == Tool.Held.CONE || !isOther(tool)) {
+        if (tool.held() == Tool.Held.TIPS || tool.held() == Tool.Held.CONE || !isOther(tool)) {
             return "";
         }
         double comes = tool.comesToMm().getAsDouble();

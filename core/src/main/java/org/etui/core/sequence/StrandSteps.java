@@ -293,7 +293,7 @@ final class StrandSteps {
             return (owned.name().isBlank() ? owned.kind().inWords() : owned.name()) + ", "
                     + format.write(owned.sizeMm(), Rounding.NEAREST);
         }
-        return tool.insideMm() == 0 || tool.kind().startsWith("flat-nose")
+        return tool.insideMm() == 0 || tool.kind().startsWith("flat-nose") || tool.held() == Tool.Held.TIPS
                 ? tool.kind()
                 : tool.kind() + ", " + format.write(tool.insideMm(), Rounding.NEAREST)
                         + (box.tools().isEmpty() ? "" : " (none of yours is near)");

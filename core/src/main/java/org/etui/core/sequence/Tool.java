@@ -47,6 +47,11 @@ public record Tool(
     private static final String ROUND_NOSE = "round-nose pliers";
     private static final String STEPPED = "stepped pliers";
 
+    private static final String TIPS = "chain-nose pliers";
+
+    /** No jaw is thinner at its tip (common practice). */
+    private static final double TIP_MM = 0.6;
+
     /** Round-nose pliers reach about this far up the cone (common practice). */
     private static final double ROUND_NOSE_MM = 6;
 
@@ -92,6 +97,8 @@ public record Tool(
 
     /** How wire and tool are held. */
     enum Held {
+        /** Bent round the tips of the jaws, and squeezed to its size. */
+        TIPS,
         /** Wound round it. */
         WOUND,
         /** Gripped in a step of that size. */
@@ -102,6 +109,9 @@ public record Tool(
 
     /** How wire is held on it. */
     Held held() {
+        if (owned.isEmpty() && kind.startsWith(TIPS)) {
+            return Held.TIPS;
+        }
         ToolKind of = owned.map(OwnedTool::kind).orElse(kind(kind));
         return of == ToolKind.JAW_MARK ? Held.CONE : of == ToolKind.PLIER_STEP ? Held.STEP : Held.WOUND;
     }
@@ -206,6 +216,9 @@ public record Tool(
         private static final String FINGERS = "fingers";
 
         private String wound() {
+            if (insideMm < TIP_MM) {
+                return TIPS;
+            }
             if (insideMm <= ROUND_NOSE_MM / 2) {
                 return ROUND_NOSE;
             }
@@ -244,7 +257,7 @@ public record Tool(
 
         @Override
         public String curl(Curl curl) {
-            return ROUND_NOSE;
+            return insideMm < TIP_MM ? TIPS : ROUND_NOSE;
         }
 
         @Override

@@ -98,4 +98,13 @@ class EndDressTest {
                         .text())
                 .doesNotContain("easy way");
     }
+
+    /** No jaw is as thin as a fold: it is bent round the tips and squeezed. */
+    @Test
+    void fold_isSqueezed() {
+        Step fold = step(usual("double-scroll-link"), "Form the fold").orElseThrow();
+
+        assertThat(fold.tool()).isEqualTo("chain-nose pliers");
+        assertThat(fold.text()).contains("round the tips of the jaws", "squeeze it until about 0.5 mm is left inside");
+    }
 }
