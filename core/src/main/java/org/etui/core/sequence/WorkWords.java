@@ -280,13 +280,20 @@ record WorkWords(LengthFormat format, Toolbox box) {
                     .caution(EARS);
         }
 
+        /** Straight wire is drawn through them; what is wound or bent is squeezed. */
         @Override
         public Draft jaws(Act.Jaws jaws) {
+            boolean straight = work.states().get(state - 1).workpiece().runs().stream()
+                    .filter(operation::touches)
+                    .allMatch(r -> r.now().turnRad() == 0);
             return hardened(
-                    "Draw through the jaws:",
+                    straight ? "Draw through the jaws:" : "Squeeze in the jaws:",
                     WorkWords.this.tool(With.NYLON_JAWS),
                     jaws.passes(),
-                    "Draw it through the jaws, " + times(jaws.passes()) + ".");
+                    straight
+                            ? "Draw it through the jaws, " + times(jaws.passes()) + "."
+                            : "Squeeze it flat between the jaws, turned a little each time, " + times(jaws.passes())
+                                    + " all round.");
         }
 
         @Override

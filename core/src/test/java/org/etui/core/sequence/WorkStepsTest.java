@@ -89,7 +89,12 @@ class WorkStepsTest {
                         "chasing hammer, domed face (28 mm), mandrel",
                         "push it down again after each pass"),
                 Arguments.of(
-                        Work.of("w", "wire", List.of(), new Act.Jaws(3)).at(after),
+                        Work.of("w", "wire", List.of("eye"), new Act.Jaws(2)).at(after),
+                        "Squeeze in the jaws: the eye",
+                        "nylon-jaw pliers (8 mm)",
+                        "twice all round"),
+                Arguments.of(
+                        Work.of("w", "wire", List.of(), new Act.Jaws(3)).at("start"),
                         "Draw through the jaws: the wire",
                         "nylon-jaw pliers (8 mm)",
                         "3 times"),
