@@ -17,7 +17,8 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
  * @param part its id
  * @param volumeMm3 volume of one
  * @param massG mass of one, an estimate where its material is not known
- * @param sections its outline at heights from the back to the front; none for what is round about its hole or its length
+ * @param sections its outline at heights from the back to the front; none for what is round about its hole or its length, or where
+ *     there are more than 40 parts
  */
 public record BodyPlan(
         @Term("its id") String part,
@@ -42,19 +43,25 @@ public record BodyPlan(
             List<double[]> outline) {}
 
     private static final int HEIGHTS = 5;
+
+    /** Of more parts than this no sections are given: they would fill the answer. */
+    private static final int MOST_CUT = 40;
+
     private static final double STEP_RAD = Math.toRadians(12);
     private static final double CLOSE_MM = 1e-2;
 
     /** The solids of a piece, in order. */
     static List<BodyPlan> of(Piece piece) {
+        boolean few = piece.parts().size() <= MOST_CUT;
         return piece.parts().stream()
-                .flatMap(p -> p.body().map(b -> of(p, b)).stream())
+                .flatMap(p -> p.body().map(b -> of(p, b, few)).stream())
                 .toList();
     }
 
-    private static BodyPlan of(Part part, Body body) {
+    private static BodyPlan of(Part part, Body body, boolean cut) {
         Solid solid = new Solid(body);
         List<Section> sections = body.front()
+                .filter(f -> cut)
                 .map(BodyPlan::outline)
                 .map(way -> solid.heights(HEIGHTS).stream()
                         .filter(z -> solid.scale(z) > 0)

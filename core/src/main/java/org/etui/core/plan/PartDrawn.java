@@ -51,6 +51,11 @@ public record PartDrawn(
             double strokeMm) {}
 
     private static final int ROUND_POINTS = 32;
+
+    /** So many alike are drawn, and so many figures in all: more is only a blur, and would fill the answer. */
+    private static final int MOST_ALIKE = 60;
+
+    private static final int MOST_FIGURES = 2000;
     private static final int FACETS = 8;
 
     /** A barrel is this much slimmer at its ends (engineering estimate). */
@@ -65,6 +70,8 @@ public record PartDrawn(
     /** The parts of a piece that sit somewhere, in order. */
     static List<PartDrawn> of(Piece piece, List<Plan.StrandPlan> strands) {
         List<PartDrawn> drawn = new ArrayList<>();
+        int most = Math.max(
+                1, Math.min(MOST_ALIKE, MOST_FIGURES / Math.max(1, piece.parts().size())));
         for (Part part : piece.parts()) {
             seat(piece, part)
                     .flatMap(on -> Seat.of(piece, strands, on))
@@ -73,7 +80,7 @@ public record PartDrawn(
                             part.kind(),
                             seat.strand().id() + "." + seat.element().id(),
                             isOver(part.kind()),
-                            lines(part, seat)))
+                            lines(part, seat, most)))
                     .ifPresent(drawn::add);
         }
         return List.copyOf(drawn);
@@ -98,9 +105,9 @@ public record PartDrawn(
                         .findFirst());
     }
 
-    private static List<Line> lines(Part part, Seat seat) {
+    private static List<Line> lines(Part part, Seat seat, int most) {
         return switch (part.kind()) {
-            case BEAD, SPACER -> beads(part, seat);
+            case BEAD, SPACER -> beads(part, seat, most);
             case STONE -> List.of(stone(part, seat));
             case CORD -> List.of(cord(part, seat));
             case FINDING -> List.of(ring(part, seat));
@@ -109,11 +116,11 @@ public record PartDrawn(
     }
 
     /** One beside the other along the run, in its middle. */
-    private static List<Line> beads(Part part, Seat seat) {
+    private static List<Line> beads(Part part, Seat seat, int most) {
         double each = part.stackMm() / part.count();
         Vector3D along = seat.heading();
         List<Line> beads = new ArrayList<>();
-        for (int i = 0; i < part.count(); i++) {
+        for (int i = 0; i < Math.min(most, part.count()); i++) {
             Vector3D at = seat.middle().add((i + 0.5) * each - part.stackMm() / 2, along);
             beads.add(bead(part, at, along, each));
         }

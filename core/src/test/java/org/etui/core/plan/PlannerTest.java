@@ -7,7 +7,9 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Random;
+import java.util.stream.IntStream;
 import org.etui.core.Examples;
 import org.etui.core.check.BadInput;
 import org.etui.core.element.Arc;
@@ -22,6 +24,7 @@ import org.etui.core.element.Wrap;
 import org.etui.core.pattern.Pattern;
 import org.etui.core.pattern.Patterns;
 import org.etui.core.piece.Allowance;
+import org.etui.core.piece.Body;
 import org.etui.core.piece.HandleAt;
 import org.etui.core.piece.Part;
 import org.etui.core.piece.PartKind;
@@ -437,5 +440,21 @@ class PlannerTest {
                         .get(0)
                         .strokeMm())
                 .isEqualTo(3);
+    }
+
+    /** However many beads there are, the answer stays small. */
+    @Test
+    void manyParts_fillNoAnswer() {
+        List<Part> beads = IntStream.range(0, 400)
+                .mapToObj(i -> Part.of("bead-" + i, PartKind.BEAD, "glass", 2, Optional.of("wire.run"))
+                        .times(1000)
+                        .withBody(new Body.Bead(Body.BeadForm.ROUND, 2, OptionalDouble.empty(), Body.Hole.through(1))))
+                .toList();
+        Plan plan = Planner.plan(
+                Examples.piece(Examples.copper(0.8), Straight.of("run", 30)).withParts(beads, List.of()),
+                PlanOptions.USUAL);
+
+        assertThat(plan.parts().stream().mapToInt(p -> p.lines().size()).sum()).isLessThanOrEqualTo(2000);
+        assertThat(plan.bodies()).hasSize(400).allMatch(b -> b.sections().isEmpty());
     }
 }
