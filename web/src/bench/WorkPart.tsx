@@ -93,51 +93,53 @@ function WorkRows(props: {
   const figures = kind?.fields.filter((f) => f.unit !== '') ?? [];
   const chosen = kind?.fields.filter((f) => f.choices.length > 1) ?? [];
   return (
-    <dl className="rows part" aria-label={`work: ${kind?.words}`}>
-      <Addressed
-        label={kind?.words ?? ''}
-        value={on}
-        choices={places}
-        onChange={(address) => void put({ elements: address === WHOLE ? [] : address.split(' ') })}
-      />
-      {figures.map((f) => {
-        const value = Number((work as unknown as Record<string, number>)[f.name]);
-        const length = f.unit === 'mm' || f.unit === 'thickness';
-        return length ? (
-          <LengthField
-            key={f.name}
-            label={f.unit === 'thickness' ? 'to' : f.title}
-            mm={value}
-            fine={f.unit === 'thickness'}
-            onChange={(mm) => put({ [f.name]: mm })}
-          />
-        ) : (
-          <NumberField
-            key={f.name}
-            label={f.title}
-            value={value}
-            unit={f.unit === 'min' ? 'min' : shownUnit(f.unit)}
-            step={stepOf(f.unit)}
-            onChange={(v) => put({ [f.name]: v })}
-          />
-        );
-      })}
-      {chosen.map((f) => (
-        <ChoiceField
-          key={f.name}
-          label={f.name}
-          value={(work as unknown as Record<string, string>)[f.name] ?? ''}
-          choices={f.choices}
-          onChange={(word) => put({ [f.name]: word })}
+    <section className="part" aria-label={`work: ${kind?.words}`}>
+      <dl className="rows">
+        <Addressed
+          label={kind?.words ?? ''}
+          value={on}
+          choices={places}
+          onChange={(address) => void put({ elements: address === WHOLE ? [] : address.split(' ') })}
         />
-      ))}
-      <Addressed
-        label="when"
-        value={work.after}
-        choices={moments}
-        onChange={(after) => void put({ after })}
-      />
+        {figures.map((f) => {
+          const value = Number((work as unknown as Record<string, number>)[f.name]);
+          const length = f.unit === 'mm' || f.unit === 'thickness';
+          return length ? (
+            <LengthField
+              key={f.name}
+              label={f.unit === 'thickness' ? 'to' : f.title}
+              mm={value}
+              fine={f.unit === 'thickness'}
+              onChange={(mm) => put({ [f.name]: mm })}
+            />
+          ) : (
+            <NumberField
+              key={f.name}
+              label={f.title}
+              value={value}
+              unit={f.unit === 'min' ? 'min' : shownUnit(f.unit)}
+              step={stepOf(f.unit)}
+              onChange={(v) => put({ [f.name]: v })}
+            />
+          );
+        })}
+        {chosen.map((f) => (
+          <ChoiceField
+            key={f.name}
+            label={f.name}
+            value={(work as unknown as Record<string, string>)[f.name] ?? ''}
+            choices={f.choices}
+            onChange={(word) => put({ [f.name]: word })}
+          />
+        ))}
+        <Addressed
+          label="when"
+          value={work.after}
+          choices={moments}
+          onChange={(after) => void put({ after })}
+        />
+      </dl>
       <Button onClick={() => void change((p) => withoutWork(p, id))}>leave this out</Button>
-    </dl>
+    </section>
   );
 }

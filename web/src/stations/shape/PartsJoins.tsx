@@ -77,49 +77,53 @@ export function PartsJoins() {
     <details className="fold" open={piece.parts.length > 0 || piece.joins.length > 0}>
       <summary className="part-title">parts and joins</summary>
       {piece.parts.map((part, i) => (
-        <dl className="rows part" key={part.id} aria-label={`part ${part.id ?? ''}`}>
-          <ChoiceField
-            label={words(part.id ?? 'part')}
-            value={part.kind}
-            choices={KINDS}
-            onChange={(kind) => setPart(i, { kind: kind as Part['kind'] })}
-          />
-          <TextField label="of" value={part.material} onChange={(material) => setPart(i, { material })} />
-          <NumberField
-            label="how many"
-            value={part.count}
-            unit=""
-            step={1}
-            onChange={(count) => setPart(i, { count })}
-          />
-          {part.kind === 'bead' || part.kind === 'spacer' ? (
-            <BeadFields part={part} onChange={(next) => setPart(i, next)} />
-          ) : (
-            <LengthField label="size" mm={part.sizeMm} onChange={(sizeMm) => setPart(i, { sizeMm })} />
-          )}
-          <Addressed
-            label="sits on"
-            value={part.on ?? NOWHERE}
-            choices={[{ address: NOWHERE, label: 'nowhere yet' }, ...places]}
-            onChange={(on) => void setPart(i, { on })}
-          />
+        <section className="part" key={part.id} aria-label={`part ${part.id ?? ''}`}>
+          <dl className="rows">
+            <ChoiceField
+              label={words(part.id ?? 'part')}
+              value={part.kind}
+              choices={KINDS}
+              onChange={(kind) => setPart(i, { kind: kind as Part['kind'] })}
+            />
+            <TextField label="of" value={part.material} onChange={(material) => setPart(i, { material })} />
+            <NumberField
+              label="how many"
+              value={part.count}
+              unit=""
+              step={1}
+              onChange={(count) => setPart(i, { count })}
+            />
+            {part.kind === 'bead' || part.kind === 'spacer' ? (
+              <BeadFields part={part} onChange={(next) => setPart(i, next)} />
+            ) : (
+              <LengthField label="size" mm={part.sizeMm} onChange={(sizeMm) => setPart(i, { sizeMm })} />
+            )}
+            <Addressed
+              label="sits on"
+              value={part.on ?? NOWHERE}
+              choices={[{ address: NOWHERE, label: 'nowhere yet' }, ...places]}
+              onChange={(on) => void setPart(i, { on })}
+            />
+          </dl>
           <Button onClick={() => void removePart(i)}>take the {words(part.id ?? 'part')} away</Button>
-        </dl>
+        </section>
       ))}
       {piece.joins.map((join, i) => (
-        <dl className="rows part" key={i} aria-label={`join ${i + 1}`}>
-          <Addressed label="join" value={join.a} choices={sides} onChange={(a) => void setJoin(i, { a })} />
-          <Addressed label="with" value={join.b} choices={sides} onChange={(b) => void setJoin(i, { b })} />
-          <ChoiceField
-            label="how"
-            value={join.how ?? AS_THEY_ARE}
-            choices={[AS_THEY_ARE, ...HOWS]}
-            onChange={(how) => setJoin(i, { how: how as Join['how'] })}
-          />
+        <section className="part" key={i} aria-label={`join ${i + 1}`}>
+          <dl className="rows">
+            <Addressed label="join" value={join.a} choices={sides} onChange={(a) => void setJoin(i, { a })} />
+            <Addressed label="with" value={join.b} choices={sides} onChange={(b) => void setJoin(i, { b })} />
+            <ChoiceField
+              label="how"
+              value={join.how ?? AS_THEY_ARE}
+              choices={[AS_THEY_ARE, ...HOWS]}
+              onChange={(how) => setJoin(i, { how: how as Join['how'] })}
+            />
+          </dl>
           <Button onClick={() => void change((p) => ({ ...p, joins: p.joins.filter((_, k) => k !== i) }))}>
             undo this join
           </Button>
-        </dl>
+        </section>
       ))}
       <div className="tools-row">
         <Button onClick={() => void addPart()}>add a part</Button>

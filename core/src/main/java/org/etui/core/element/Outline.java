@@ -269,7 +269,7 @@ public sealed interface Outline {
 
         @Override
         public double areaMm2() {
-            return new Round(girthMm / Math.PI).areaMm2();
+            return girthMm * girthMm / (4 * Math.PI);
         }
 
         @Override

@@ -5,8 +5,10 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.stream.IntStream;
 import org.etui.core.check.Check;
+import org.etui.core.curve.CentreLine;
 import org.etui.core.curve.Circuit;
 import org.etui.core.element.Outline;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.hipparchus.special.Beta;
 
 /**
@@ -39,6 +41,8 @@ public record Solid(Body body) {
     private static final double BARREL_ENDS = 0.65;
 
     private static final double SAME = 1e-9;
+    private static final double STEP_RAD = Math.toRadians(12);
+    private static final double CLOSE_MM = 1e-2;
 
     /** Least and greatest height, mm. */
     public double fromMm() {
@@ -197,5 +201,30 @@ public record Solid(Body body) {
         return IntStream.range(0, count)
                 .mapToObj(i -> fromMm() + heightMm() * i / (count - 1))
                 .toList();
+    }
+
+    /**
+     * The way round an outline about its middle, x and y, mm, close enough to draw.
+     *
+     * @throws IllegalArgumentException if its measures make no way round
+     */
+    public static List<double[]> way(Outline front) {
+        List<Vector3D> way = CentreLine.of(CLOSE_MM, front.round(CLOSE_MM).pieces()).stations(STEP_RAD, 2).stream()
+                .map(s -> s.pose().position())
+                .toList();
+        double x = middle(way.stream().mapToDouble(Vector3D::getX).toArray());
+        double y = middle(way.stream().mapToDouble(Vector3D::getY).toArray());
+        // The way begins at the top and goes to the left: the start's own heading, turned half round.
+        return way.stream().map(p -> new double[] {x - p.getX(), y - p.getY()}).toList();
+    }
+
+    private static double middle(double[] values) {
+        double least = Double.POSITIVE_INFINITY;
+        double most = Double.NEGATIVE_INFINITY;
+        for (double value : values) {
+            least = Math.min(least, value);
+            most = Math.max(most, value);
+        }
+        return (least + most) / 2;
     }
 }

@@ -1,15 +1,11 @@
 package org.etui.core.plan;
 
-import java.util.ArrayList;
 import java.util.List;
 import org.etui.core.check.Term;
-import org.etui.core.curve.CentreLine;
-import org.etui.core.element.Outline;
 import org.etui.core.piece.Body;
 import org.etui.core.piece.Part;
 import org.etui.core.piece.Piece;
 import org.etui.core.piece.Solid;
-import org.hipparchus.geometry.euclidean.threed.Vector3D;
 
 /**
  * A part that is told as a solid.
@@ -47,9 +43,6 @@ public record BodyPlan(
     /** Of more parts than this no sections are given: they would fill the answer. */
     private static final int MOST_CUT = 40;
 
-    private static final double STEP_RAD = Math.toRadians(12);
-    private static final double CLOSE_MM = 1e-2;
-
     /** The solids of a piece, in order. */
     static List<BodyPlan> of(Piece piece) {
         boolean few = piece.parts().size() <= MOST_CUT;
@@ -62,7 +55,7 @@ public record BodyPlan(
         Solid solid = new Solid(body);
         List<Section> sections = body.front()
                 .filter(f -> cut)
-                .map(BodyPlan::outline)
+                .map(Solid::way)
                 .map(way -> solid.heights(HEIGHTS).stream()
                         .filter(z -> solid.scale(z) > 0)
                         .map(z -> new Section(z, scaled(way, solid.scale(z))))
@@ -73,27 +66,5 @@ public record BodyPlan(
 
     private static List<double[]> scaled(List<double[]> way, double by) {
         return way.stream().map(p -> new double[] {by * p[0], by * p[1]}).toList();
-    }
-
-    private static List<double[]> outline(Outline front) {
-        List<Vector3D> way = CentreLine.of(CLOSE_MM, front.round(CLOSE_MM).pieces()).stations(STEP_RAD, 2).stream()
-                .map(s -> s.pose().position())
-                .toList();
-        double x = middle(way.stream().mapToDouble(Vector3D::getX).toArray());
-        double y = middle(way.stream().mapToDouble(Vector3D::getY).toArray());
-        List<double[]> about = new ArrayList<>();
-        // The way begins at the top and goes to the left: the start's own heading, turned half round.
-        way.forEach(p -> about.add(new double[] {x - p.getX(), y - p.getY()}));
-        return about;
-    }
-
-    private static double middle(double[] values) {
-        double least = Double.POSITIVE_INFINITY;
-        double most = Double.NEGATIVE_INFINITY;
-        for (double value : values) {
-            least = Math.min(least, value);
-            most = Math.max(most, value);
-        }
-        return (least + most) / 2;
     }
 }

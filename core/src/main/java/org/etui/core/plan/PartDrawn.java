@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.etui.core.check.Term;
 import org.etui.core.element.Element;
@@ -56,13 +57,17 @@ public record PartDrawn(
     private static final int MOST_ALIKE = 60;
 
     private static final int MOST_FIGURES = 2000;
+
+    /** A stone is drawn with so many corners: closer than the eye sees. */
+    private static final int MOST_CORNERS = 90;
+
     private static final int FACETS = 8;
 
     /** A barrel is this much slimmer at its ends (engineering estimate). */
     private static final double BARREL_ENDS = 0.65;
 
     /** So far a cord is drawn beyond what holds it, as many times its thickness (engineering estimate). */
-    private static final double CORD_SHOWN = 2.5;
+    private static final double CORD_SHOWN = 1.2;
 
     private static final double FULL_TURN_RAD = 2 * Math.PI;
     private static final GeometryFactory GEOMETRY = new GeometryFactory();
@@ -155,8 +160,10 @@ public record PartDrawn(
         if (girth.size() < FACETS) {
             return round(seat.middle(), part.sizeMm() / 2, 0);
         }
-        List<Coordinate> ring = new ArrayList<>(
-                girth.stream().map(p -> new Coordinate(p.getX(), p.getY())).toList());
+        List<Coordinate> ring = new ArrayList<>(IntStream.iterate(
+                        0, i -> i < girth.size(), i -> i + 1 + girth.size() / MOST_CORNERS)
+                .mapToObj(i -> new Coordinate(girth.get(i).getX(), girth.get(i).getY()))
+                .toList());
         ring.add(ring.get(0));
         Geometry inside = GEOMETRY.createPolygon(ring.toArray(Coordinate[]::new))
                 .buffer(0)

@@ -32,6 +32,7 @@ import org.etui.core.piece.Body;
 import org.etui.core.piece.Part;
 import org.etui.core.piece.PartKind;
 import org.etui.core.piece.Piece;
+import org.etui.core.piece.Solid;
 import org.etui.core.piece.Strand;
 import org.etui.core.piece.Work;
 import org.etui.core.section.WireSection;
@@ -99,6 +100,12 @@ public final class PieceChecks {
 
     private void body(String path, Body body) {
         body.front().ifPresent(front -> outline(path + ".outline", front));
+        try {
+            body.front().ifPresent(Solid::way);
+            new Solid(body).volumeMm3();
+        } catch (IllegalArgumentException | MathRuntimeException impossible) {
+            bad(path, "body", "its measures make no solid: " + impossible.getMessage());
+        }
         if (body instanceof Body.Cabochon c && c.girdleMm() > c.heightMm()) {
             bad(path + ".girdleMm", c.girdleMm(), "must be at most the height, " + c.heightMm() + " mm");
         } else if (body instanceof Body.Slab s && s.edgeMm() > s.thicknessMm() / 2) {

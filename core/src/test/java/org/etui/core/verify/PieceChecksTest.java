@@ -113,6 +113,7 @@ class PieceChecksTest {
                 Arguments.of(
                         bodied(new Body.Bead(Body.BeadForm.ROUND, 4, OptionalDouble.empty(), Body.Hole.through(4))),
                         "parts.0.body.hole.diameterMm"),
+                Arguments.of(bodied(new Body.Lens(new Outline.Measured(0.01), 0.01, Optional.empty())), "parts.0.body"),
                 Arguments.of(
                         bodied(new Body.Lens(new Outline.Drop(10, 12), 4, Optional.empty())),
                         "parts.0.body.outline.lengthMm"),

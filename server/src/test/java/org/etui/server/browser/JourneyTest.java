@@ -96,7 +96,7 @@ class JourneyTest {
     /** Section 3.3 for the usual S-hook: two curls, two lips, two hooks, the middle; 1.29 mm wire. */
     private static double netByHand() {
         double t = 1.29;
-        return 2 * arc((0.9 + t) / 2, 0.9 * 360, t) + 2 * 2 + 2 * arc((6 + t) / 2, 200, t) + 6;
+        return 2 * arc((0.9 + t) / 2, 0.9 * 360, t) + 2 * 1 + 2 * arc((6 + t) / 2, 240, t) + 2;
     }
 
     private static double arc(double radius, double degrees, double t) {
