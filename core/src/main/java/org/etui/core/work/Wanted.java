@@ -1,12 +1,16 @@
 package org.etui.core.work;
 
 import java.util.ArrayDeque;
+import java.util.ArrayList;
 import java.util.Deque;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.etui.core.element.Element;
 import org.etui.core.piece.Join;
 import org.etui.core.piece.Part;
@@ -27,12 +31,35 @@ public final class Wanted {
     private final Piece piece;
     private final Map<String, Double> gramsOf = new HashMap<>();
     private final Map<String, Double> partGramsOf = new HashMap<>();
+    private final Map<String, List<Join>> joinsOf = new HashMap<>();
+    private final Map<String, List<Join>> joinsAt = new HashMap<>();
+    private final Map<Join, OptionalDouble> dropOf = new IdentityHashMap<>();
+    private final double wholeN;
 
     private Wanted(Piece piece, List<StrandWork> works) {
         this.piece = piece;
         works.forEach(w -> gramsOf.put(w.strand().id(), w.strand().wire().massG(w.netMm())));
         // What says where it sits hangs on that strand without a join of its own.
         piece.parts().forEach(p -> partGramsOf.merge(p.on().map(Wanted::node).orElse(p.id()), p.massG(), Double::sum));
+        for (Join join : piece.joins()) {
+            Stream.of(join.a(), join.b()).distinct().forEach(address -> {
+                joinsOf.computeIfAbsent(address, a -> new ArrayList<>()).add(join);
+                joinsAt.computeIfAbsent(node(address), a -> new ArrayList<>()).add(join);
+            });
+        }
+        this.wholeN = wholeN();
+    }
+
+    private double wholeN() {
+        double wants = piece.purpose().wantsN();
+        if (piece.purpose() != Purpose.PENDANT) {
+            return wants;
+        }
+        double grams = piece.strands().stream()
+                        .mapToDouble(s -> s.count() * gramsOf.getOrDefault(s.id(), 0.0))
+                        .sum()
+                + partGramsOf.values().stream().mapToDouble(g -> g).sum();
+        return Math.max(wants, TIMES_ITS_WEIGHT * grams * N_PER_G);
     }
 
     /** Of a piece as worked. */
@@ -42,30 +69,30 @@ public final class Wanted {
 
     /** What an element has to hold, N; 0 where the piece carries no load. */
     public double newtons(Strand strand, Element element) {
-        Purpose purpose = piece.purpose();
-        double whole = purpose.wantsN();
-        if (purpose == Purpose.PENDANT) {
-            double grams = piece.strands().stream()
-                            .mapToDouble(s -> s.count() * gramsOf.getOrDefault(s.id(), 0.0))
-                            .sum()
-                    + piece.parts().stream().mapToDouble(Part::massG).sum();
-            whole = Math.max(whole, TIMES_ITS_WEIGHT * grams * N_PER_G);
-        }
-        double full = whole / strand.sharing();
+        double full = wholeN / strand.sharing();
         String here = strand.id() + "." + element.id();
         double most = -1;
-        for (Join join : piece.joins()) {
-            if (join.a().equals(here) || join.b().equals(here)) {
-                Set<String> near = side(join, strand.id());
-                Set<String> far = side(join, node(join.other(here)));
-                boolean apart = !near.contains(node(join.other(here)));
-                if (!apart || !isDrop(near) && !isDrop(far)) {
-                    return full;
-                }
-                most = Math.max(most, hangingN(isDrop(near) ? near : far));
+        for (Join join : joinsOf.getOrDefault(here, List.of())) {
+            OptionalDouble drop = dropOf.computeIfAbsent(join, this::dropN);
+            if (drop.isEmpty()) {
+                return full;
             }
+            most = Math.max(most, drop.getAsDouble());
         }
         return most < 0 ? full : Math.min(full, most);
+    }
+
+    /** What a join has to hold where what hangs at one side of it is only a drop, N; empty where the load goes through it. */
+    private OptionalDouble dropN(Join join) {
+        Set<String> a = side(join, node(join.a()));
+        if (a.contains(node(join.b()))) {
+            return OptionalDouble.empty();
+        }
+        if (isDrop(a)) {
+            return OptionalDouble.of(hangingN(a));
+        }
+        Set<String> b = side(join, node(join.b()));
+        return isDrop(b) ? OptionalDouble.of(hangingN(b)) : OptionalDouble.empty();
     }
 
     private double hangingN(Set<String> nodes) {
@@ -93,7 +120,7 @@ public final class Wanted {
     }
 
     private boolean isFree(String address) {
-        return piece.joins().stream().noneMatch(j -> j.a().equals(address) || j.b().equals(address));
+        return !joinsOf.containsKey(address);
     }
 
     /** All that hangs together with a strand or part when one join is undone. */
@@ -101,15 +128,11 @@ public final class Wanted {
         Set<String> reached = new HashSet<>(Set.of(from));
         Deque<String> open = new ArrayDeque<>(reached);
         while (!open.isEmpty()) {
-            String at = open.pop();
-            for (Join join : piece.joins()) {
-                String a = node(join.a());
-                String b = node(join.b());
-                if (join != without && (a.equals(at) || b.equals(at))) {
-                    String next = a.equals(at) ? b : a;
-                    if (reached.add(next)) {
-                        open.push(next);
-                    }
+            for (Join join : joinsAt.getOrDefault(open.pop(), List.of())) {
+                if (join != without) {
+                    Stream.of(node(join.a()), node(join.b()))
+                            .filter(reached::add)
+                            .forEach(open::push);
                 }
             }
         }

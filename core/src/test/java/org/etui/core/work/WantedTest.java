@@ -123,4 +123,21 @@ class WantedTest {
                 .map(Advice::rule)
                 .toList();
     }
+
+    /** A part that is joined to itself, and four hundred joins, are neither a fault nor a wait. */
+    @Test
+    void oddAndManyJoins_areCountedOnce() {
+        Join own = Join.of("hanger.low", "hanger.low");
+        List<Join> many = java.util.stream.IntStream.range(0, 400)
+                .mapToObj(i -> Join.of("hanger.low", "drop.eye"))
+                .toList();
+
+        assertThat(wants(piece(Purpose.PENDANT, List.of(HANGER), List.of(), own), HANGER, "low"))
+                .isEqualTo(5);
+        assertThat(wants(
+                        piece(Purpose.PENDANT, List.of(HANGER, DROP), List.of(), many.toArray(Join[]::new)),
+                        HANGER,
+                        "low"))
+                .isEqualTo(5);
+    }
 }
