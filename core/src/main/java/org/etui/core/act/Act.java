@@ -247,7 +247,7 @@ public sealed interface Act
     }
 
     /**
-     * Leave marks on purpose.
+     * Leave marks on purpose: once over, which thins the wire like any pass of that hammer, and hardens it under the marks besides.
      *
      * @param with the tool
      */
@@ -261,7 +261,8 @@ public sealed interface Act
             implements Act {
         @Override
         public Workpiece apply(Workpiece before, Operation.Worked work) {
-            return before.each(run -> work.touches(run) ? run.hardened(Hardening.TEXTURE, 1) : run);
+            return Thinned.once(before, work, Act.face(with))
+                    .each(run -> work.touches(run) ? run.hardened(Hardening.TEXTURE, 1) : run);
         }
 
         @Override
@@ -772,6 +773,9 @@ public sealed interface Act
         /** A ring is not thinned further than this to make it larger, d/h (engineering estimate). */
         public static final double MOST = 1.6;
 
+        /** A pass of a hammer takes about this share of the thickness (engineering estimate). */
+        public static final double PASS = 0.03;
+
         private static final double FOUND_MM = 1e-7;
         private static final int MOST_TRIES = 60;
 
@@ -785,6 +789,15 @@ public sealed interface Act
                     toMm,
                     face,
                     Flattening.liesOnEdge(before.wire().section()));
+        }
+
+        /** Once over as it lies: a pass takes about {@link #PASS} of the thickness. */
+        static Workpiece once(Workpiece before, Operation.Worked work, Face face) {
+            WireSection bought = before.wire().section();
+            boolean onEdge = Flattening.liesOnEdge(bought);
+            return before.each(run -> work.touches(run)
+                    ? struck(run, bought, (1 - PASS) * Flattening.struckMm(run.section(), onEdge), face, onEdge)
+                    : run);
         }
 
         /** Struck round a mandrel until an element has an inside, mm, larger than it has. */

@@ -11,8 +11,8 @@ import org.etui.core.mechanics.Fibres;
 public enum Hardening {
     /** A planishing hammer over marks. */
     PLANISH(0.05, 0.15),
-    /** Marks on purpose. */
-    TEXTURE(0.08, 0.25),
+    /** Marks on purpose, besides what the pass thins. */
+    TEXTURE(0.05, 0.25),
     /** Nylon jaws: a pass bends the wire straight off its spool, (4/3π)·(d/2)/R as the mean of a round section (textbook). */
     JAWS(0, 0.12),
     /** Nylon or rawhide mallet. */

@@ -26,7 +26,6 @@ import org.etui.core.work.StrandWork;
  * @param box the tools owned
  */
 record WorkWords(LengthFormat format, Toolbox box) {
-    private static final double PASS = 0.03;
     private static final double SAME_MM = 0.05;
     private static final double GROWN_MM = 0.3;
 
@@ -220,7 +219,7 @@ record WorkWords(LengthFormat format, Toolbox box) {
                     .mapToDouble(r -> r.section().thicknessMm())
                     .max()
                     .orElse(toMm);
-            return (int) Math.max(1, Math.round(Math.log(from / toMm) / -Math.log(1 - PASS)));
+            return (int) Math.max(1, Math.round(Math.log(from / toMm) / -Math.log(1 - Act.Thinned.PASS)));
         }
 
         /** Length of wire that is worked, mm. */

@@ -6,9 +6,11 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import org.etui.core.Examples;
 import org.etui.core.act.Act;
+import org.etui.core.act.With;
 import org.etui.core.act.Workpiece;
 import org.etui.core.element.Arc;
 import org.etui.core.element.Coil;
+import org.etui.core.element.Straight;
 import org.etui.core.element.Turn;
 import org.etui.core.measure.RingSize;
 import org.etui.core.metal.Metal;
@@ -104,5 +106,19 @@ class GrownTest {
                 .withWork(List.of(Work.of("w", "wire", List.of("body"), new Act.BringToSize(64))));
 
         assertThat(finished(bangle).insideMm("body").orElseThrow()).isCloseTo(64, within(1e-4));
+    }
+
+    /** Texture along a whole length: a pass of 3 % grows and widens the wire by the fitted rows of a hammer (ln λ = G·x²/(x + k)). */
+    @Test
+    void texture_growsAWholeLength() {
+        Piece plain = Examples.piece(Examples.copper(2), Straight.of("run", 200));
+        Piece textured = plain.withWork(List.of(Work.of("w", "wire", List.of(), new Act.Texture(With.CROSS_HAMMER))));
+        double x = -Math.log(0.97);
+        double plainGrowth = Math.exp(0.46 * x * x / (x + 0.44));
+        double before = finished(plain).of("run").get(0).now().lengthMm();
+        double after = finished(textured).of("run").get(0).now().lengthMm();
+
+        assertThat(after / before).isBetween(plainGrowth, Math.exp(x));
+        assertThat(finished(textured).of("run").get(0).section().thicknessMm()).isCloseTo(1.94, within(1e-6));
     }
 }
