@@ -14,10 +14,10 @@ public record Bending(double toolCurvaturePerMm, double toolMomentNmm, Fibres af
 
     /** What a tool of a curvature gives. */
     public static Bending onTool(Fibres before, double toolCurvaturePerMm) {
-        return before.bent(new Fibres.Bend(true, toolCurvaturePerMm), bend -> reckonedOnTool(before, bend.perMm()));
+        return before.bent(new Fibres.Bend(true, toolCurvaturePerMm), bend -> workedOutOnTool(before, bend.perMm()));
     }
 
-    private static Bending reckonedOnTool(Fibres before, double toolCurvaturePerMm) {
+    private static Bending workedOutOnTool(Fibres before, double toolCurvaturePerMm) {
         Fibres held = before.bent(toolCurvaturePerMm);
         return new Bending(toolCurvaturePerMm, Math.abs(held.momentNmm()), held.released());
     }
@@ -27,13 +27,13 @@ public record Bending(double toolCurvaturePerMm, double toolMomentNmm, Fibres af
      * tool is bracketed.
      */
     public static Bending toFree(Fibres before, double freeCurvaturePerMm) {
-        return before.bent(new Fibres.Bend(false, freeCurvaturePerMm), bend -> reckonedToFree(before, bend.perMm()));
+        return before.bent(new Fibres.Bend(false, freeCurvaturePerMm), bend -> workedOutToFree(before, bend.perMm()));
     }
 
-    private static Bending reckonedToFree(Fibres before, double freeCurvaturePerMm) {
+    private static Bending workedOutToFree(Fibres before, double freeCurvaturePerMm) {
         double way = Math.signum(freeCurvaturePerMm - before.curvaturePerMm());
         if (way == 0) {
-            return reckonedOnTool(before, freeCurvaturePerMm);
+            return workedOutOnTool(before, freeCurvaturePerMm);
         }
         double most = 1.2 * before.fullMomentNmm() / before.stiffnessNmm2();
         double from = Math.min(freeCurvaturePerMm, freeCurvaturePerMm + way * most);

@@ -211,9 +211,9 @@ public final class Fibres {
     /** Which bend: round a tool of a curvature, or to a curvature after release, 1/mm. */
     record Bend(boolean onTool, double perMm) {}
 
-    /** A bend from here, reckoned once. */
-    Bending bent(Bend bend, Function<Bend, Bending> reckoned) {
-        return bends.computeIfAbsent(bend, reckoned);
+    /** A bend from here, worked out once. */
+    Bending bent(Bend bend, Function<Bend, Bending> workedOut) {
+        return bends.computeIfAbsent(bend, workedOut);
     }
 
     /** Curvature now, 1/mm. */

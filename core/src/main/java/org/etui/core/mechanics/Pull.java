@@ -5,7 +5,7 @@ import org.etui.core.check.Term;
 
 /**
  * A bend pulled by a load, or squeezed, and let go. Outlines are centre lines with both legs, the middle of the back at the origin, the
- * mouth to the right; of a load beyond what the bend can carry they show the furthest that is reckoned.
+ * mouth to the right; of a load beyond what the bend can carry they show the furthest that is worked out.
  *
  * @param loadN the load
  * @param shut whether it is a squeeze that shuts it

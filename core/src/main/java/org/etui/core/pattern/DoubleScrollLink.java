@@ -22,7 +22,7 @@ import org.etui.core.wire.Wire;
 /**
  * A scroll at both ends of one wire with a gap left between: flat, folded double, or folded and bent over to hook into the
  * next. It works out one of three from the length of the bracelet: how many links, the gap, or the scrolls. A link takes
- * its own length and what a joint adds. Its length is reckoned to the middle of the scrolls and half their size beyond, so
+ * its own length and what a joint adds. Its length is taken to the middle of the scrolls and half their size beyond, so
  * it is good to half the pitch of a scroll.
  */
 final class DoubleScrollLink extends Pattern {
