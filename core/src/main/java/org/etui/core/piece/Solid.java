@@ -1,5 +1,6 @@
 package org.etui.core.piece;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -17,7 +18,7 @@ import org.hipparchus.special.Beta;
  * @param body the body
  */
 public record Solid(Body body) {
-    /** Density of what parts are made of, g/cm³ (from memory); the first that the material's words hold counts. */
+    /** Density of what parts are made of, g/cm³ (from memory); the one that the material names first counts. */
     private static final Map<String, Double> DENSITIES = Map.ofEntries(
             Map.entry("quartz", 2.65),
             Map.entry("agate", 2.6),
@@ -191,8 +192,8 @@ public record Solid(Body body) {
         String words = material.toLowerCase(Locale.ROOT);
         return DENSITIES.entrySet().stream()
                 .filter(e -> words.contains(e.getKey()))
-                .mapToDouble(Map.Entry::getValue)
-                .findFirst()
+                .min(Comparator.comparingInt(e -> words.indexOf(e.getKey())))
+                .map(Map.Entry::getValue)
                 .orElse(STONE);
     }
 
