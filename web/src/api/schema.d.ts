@@ -1313,6 +1313,12 @@ export interface components {
             thicknessMm: number;
             /** @description the gauge name it was bought by */
             label?: components["schemas"]["GaugeLabel"];
+            /**
+             * @description which way it is bent
+             * @default easy
+             * @enum {string}
+             */
+            bent: "easy" | "on-edge";
         };
         Square: {
             /**
@@ -1337,6 +1343,12 @@ export interface components {
             thicknessMm: number;
             /** @description the gauge name it was bought by */
             label?: components["schemas"]["GaugeLabel"];
+            /**
+             * @description which way it is bent
+             * @default easy
+             * @enum {string}
+             */
+            bent: "easy" | "on-edge";
         };
         Allowance: {
             /**
@@ -1757,7 +1769,7 @@ export interface components {
             /** @description the part that it lies round */
             seat?: components["schemas"]["GirthSeat"];
         };
-        Outline: components["schemas"]["OutlineRound"] | components["schemas"]["OutlineOval"] | components["schemas"]["OutlineRectangle"] | components["schemas"]["OutlineDrop"] | components["schemas"]["OutlineShard"] | components["schemas"]["OutlinePolygon"] | components["schemas"]["OutlineMeasured"];
+        Outline: components["schemas"]["OutlineRound"] | components["schemas"]["OutlineOval"] | components["schemas"]["OutlineRectangle"] | components["schemas"]["OutlineDrop"] | components["schemas"]["OutlineShard"] | components["schemas"]["OutlinePolygon"] | components["schemas"]["OutlineTraced"] | components["schemas"]["OutlineMeasured"];
         OutlineRound: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -1766,6 +1778,11 @@ export interface components {
             shape: "round";
             /** @description diameter, mm */
             diameterMm: number;
+            /**
+             * @description how far it is turned, degrees to the left; half a turn points down
+             * @default 0
+             */
+            turnDeg: number;
         };
         OutlineOval: {
             /**
@@ -1777,6 +1794,11 @@ export interface components {
             lengthMm: number;
             /** @description width, mm */
             widthMm: number;
+            /**
+             * @description how far it is turned, degrees to the left; half a turn points down
+             * @default 0
+             */
+            turnDeg: number;
         };
         OutlineRectangle: {
             /**
@@ -1790,6 +1812,11 @@ export interface components {
             widthMm: number;
             /** @description radius of the corners, mm */
             cornerMm: number;
+            /**
+             * @description how far it is turned, degrees to the left; half a turn points down
+             * @default 0
+             */
+            turnDeg: number;
         };
         OutlineDrop: {
             /**
@@ -1801,6 +1828,11 @@ export interface components {
             lengthMm: number;
             /** @description width, mm */
             widthMm: number;
+            /**
+             * @description how far it is turned, degrees to the left; half a turn points down
+             * @default 0
+             */
+            turnDeg: number;
         };
         OutlineShard: {
             /**
@@ -1814,6 +1846,11 @@ export interface components {
             widthMm: number;
             /** @description angle of the point, degrees */
             pointDeg: number;
+            /**
+             * @description how far it is turned, degrees to the left; half a turn points down
+             * @default 0
+             */
+            turnDeg: number;
         };
         OutlinePolygon: {
             /**
@@ -1823,12 +1860,31 @@ export interface components {
             shape: "polygon";
             /** @description corners in order, mm */
             points: components["schemas"]["OutlinePoint"][];
+            /**
+             * @description how far it is turned, degrees to the left; half a turn points down
+             * @default 0
+             */
+            turnDeg: number;
         };
         OutlinePoint: {
             /** @description across, mm */
             xMm: number;
             /** @description up, mm */
             yMm: number;
+        };
+        OutlineTraced: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            shape: "traced";
+            /** @description points in order, each across and up, mm */
+            points: number[][];
+            /**
+             * @description how far it is turned, degrees to the left; half a turn points down
+             * @default 0
+             */
+            turnDeg: number;
         };
         OutlineMeasured: {
             /**
@@ -1838,6 +1894,11 @@ export interface components {
             shape: "measured";
             /** @description measured girth, mm; drawn as a round */
             girthMm: number;
+            /**
+             * @description how far it is turned, degrees to the left; half a turn points down
+             * @default 0
+             */
+            turnDeg: number;
         };
         GirthSeat: {
             /** @description the part */
@@ -3749,6 +3810,10 @@ export interface components {
             work: components["schemas"]["KindsKindRow"][];
             /** @description kinds of tool */
             tools: components["schemas"]["KindsToolRow"][];
+            /** @description what a part can be as a solid */
+            bodies: components["schemas"]["KindsKindRow"][];
+            /** @description what a stone can look like from the front */
+            outlines: components["schemas"]["KindsKindRow"][];
         };
         KindsKindRow: {
             /** @description its word in the document */

@@ -5,6 +5,8 @@ export type Piece = components['schemas']['Piece'];
 export type Strand = components['schemas']['Strand'];
 export type Element = components['schemas']['Element'];
 export type Kind = Element['kind'];
+/** A part as a solid. */
+export type Body = components['schemas']['Body'];
 export type Part = components['schemas']['Part'];
 export type Join = components['schemas']['Join'];
 export type Wire = components['schemas']['Wire'];

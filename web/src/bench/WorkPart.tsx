@@ -2,13 +2,13 @@ import { Pick } from '../kit/Entry';
 import Button from '@mui/material/Button';
 import { memo } from 'react';
 import type { Strand, Work } from '../api/types';
-import { useBench } from './bench';
+import { useBench, useKeeping } from './bench';
+import { reasonOf } from '../kit/reason';
 import { ChoiceField } from '../kit/ChoiceField';
 import { LengthField } from '../kit/LengthField';
 import { NumberField } from '../kit/NumberField';
 import { words } from '../kit/units';
 import { useKinds } from '../kit/useKinds';
-import { Addressed } from './Addressed';
 import { shownUnit, stepOf } from './fields';
 import { isForBlank, kindOf, newWork, withoutWork, withWork } from './work';
 
@@ -67,39 +67,46 @@ function WorkRows(props: {
 }) {
   const { work, strand } = props;
   const { piece, plan, change } = useBench();
+  const { problem } = useKeeping();
+  const wrong = problem && reasonOf(problem);
   const kinds = useKinds();
   const id = work.id ?? '';
   const put = (next: object) => change((p) => withWork(p, id, next));
   const labels = plan.strands.find((s) => s.id === strand.id)?.elements ?? [];
   const label = (element: string) => labels.find((e) => e.id === element)?.label ?? words(element);
   const on = work.elements.join(' ');
-  const places = [
-    { address: WHOLE, label: 'the whole strand' },
-    ...labels.map((e) => ({ address: e.id, label: e.label })),
-    ...(work.elements.length > 1 ? [{ address: on, label: work.elements.map(label).join(', ') }] : []),
-  ];
-  const moments = [
-    { address: 'start', label: 'first, on the straight wire' },
-    ...labels.map((e) => ({ address: e.id, label: `after forming the ${e.label}` })),
-    { address: 'forming', label: 'when all is formed' },
+  const places = new Map([
+    [WHOLE, 'the whole strand'],
+    ...labels.map((e) => [e.id, e.label] as const),
+    [on, on === WHOLE ? 'the whole strand' : work.elements.map(label).join(', ')],
+  ]);
+  const moments = new Map([
+    ['start', 'first, on the straight wire'],
+    ...labels.map((e) => [e.id, `after forming the ${e.label}`] as const),
+    ['forming', 'when all is formed'],
     ...piece.work
       .filter((w) => w.id !== work.id)
-      .map((w) => ({
-        address: w.id ?? '',
-        label: `after: ${kindOf(kinds.work, w.op)?.words} ${w.elements.map(label).join(', ')}`,
-      })),
-  ];
+      .map(
+        (w) =>
+          [
+            w.id ?? '',
+            `after: ${kindOf(kinds.work, w.op)?.words} ${w.elements.map(label).join(', ')}`,
+          ] as const,
+      ),
+  ]);
   const kind = kindOf(kinds.work, work.op);
   const figures = kind?.fields.filter((f) => f.unit !== '') ?? [];
   const chosen = kind?.fields.filter((f) => f.choices.length > 1) ?? [];
   return (
     <section className="part" aria-label={`work: ${kind?.words}`}>
       <dl className="rows">
-        <Addressed
+        <ChoiceField
           label={kind?.words ?? ''}
           value={on}
-          choices={places}
-          onChange={(address) => void put({ elements: address === WHOLE ? [] : address.split(' ') })}
+          choices={[...places.keys()]}
+          say={(address) => places.get(address) ?? address}
+          wrong={wrong}
+          onChange={(address) => put({ elements: address === WHOLE ? [] : address.split(' ') })}
         />
         {figures.map((f) => {
           const value = Number((work as unknown as Record<string, number>)[f.name]);
@@ -132,11 +139,13 @@ function WorkRows(props: {
             onChange={(word) => put({ [f.name]: word })}
           />
         ))}
-        <Addressed
+        <ChoiceField
           label="when"
           value={work.after}
-          choices={moments}
-          onChange={(after) => void put({ after })}
+          choices={[...moments.keys()]}
+          say={(moment) => moments.get(moment) ?? moment}
+          wrong={wrong}
+          onChange={(after) => put({ after })}
         />
       </dl>
       <Button onClick={() => void change((p) => withoutWork(p, id))}>leave this out</Button>

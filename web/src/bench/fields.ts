@@ -1,4 +1,4 @@
-import type { Element, Field, Kinds, Strand } from '../api/types';
+import type { Element, Field, KindRow, Kinds, Strand } from '../api/types';
 import { figuresOf } from './work';
 
 const STEPS: Record<string, number> = { mm: 0.1, thickness: 0.01, turns: 0.05, share: 0.05, min: 10 };
@@ -6,17 +6,22 @@ const STEPS: Record<string, number> = { mm: 0.1, thickness: 0.01, turns: 0.05, s
 type Holder = Record<string, unknown>;
 
 /** The holder and the last name of a measure that may lie one deeper, such as core.cordMm. */
-function place(element: Element, field: string): [Holder, string] {
+function place(thing: object, field: string): [Holder, string] {
   const [first = '', second] = field.split('.');
-  const holder = element as unknown as Holder;
+  const holder = thing as Holder;
   return second === undefined ? [holder, first] : [(holder[first] ?? {}) as Holder, second];
 }
 
 /** The measures of an element; one that can be sized in several ways shows only those that it is sized by. */
 export function fieldsOf(kinds: Kinds, element: Element): Field[] {
   const row = kinds.elements.find((k) => k.kind === element.kind);
-  return (row?.fields ?? []).filter((f) => {
-    const [holder, name] = place(element, f.name);
+  return row ? shownFields(row, element) : [];
+}
+
+/** The measures of a kind that a thing of it has. */
+export function shownFields(row: KindRow, thing: object): Field[] {
+  return row.fields.filter((f) => {
+    const [holder, name] = place(thing, f.name);
     return f.unit !== '' && name in holder;
   });
 }
@@ -27,18 +32,18 @@ export function canBeNothing(field: Field): boolean {
 }
 
 /** A measure's value. */
-export function valueOf(element: Element, field: string): number {
-  const [holder, name] = place(element, field);
+export function valueOf(thing: object, field: string): number {
+  const [holder, name] = place(thing, field);
   return (holder[name] as number | undefined) ?? 0;
 }
 
 /** The change that gives a measure another value. */
-export function changeOf(element: Element, field: string, value: number): Partial<Element> {
+export function changeOf<T extends object>(thing: T, field: string, value: number): Partial<T> {
   const [first = '', second] = field.split('.');
-  const [holder] = place(element, field);
+  const [holder] = place(thing, field);
   return (
     second === undefined ? { [first]: value } : { [first]: { ...holder, [second]: value } }
-  ) as Partial<Element>;
+  ) as Partial<T>;
 }
 
 /** How far an arrow key steps a measure. */

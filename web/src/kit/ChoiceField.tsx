@@ -2,7 +2,7 @@ import { Pick } from './Entry';
 import { useId, useState } from 'react';
 import { words } from './units';
 
-/** A word out of a few. One that is refused stays in sight with the reason, until another is chosen. */
+/** One out of a few. One that is refused stays in sight with the reason, until another is chosen. */
 export function ChoiceField(props: {
   /** what it is */
   label: string;
@@ -10,12 +10,15 @@ export function ChoiceField(props: {
   value: string;
   /** the words allowed */
   choices: readonly string[];
+  /** how one is said; the word itself where it is left out */
+  say?: ((value: string) => string) | undefined;
   /** called with the new word; may say whether it was taken */
   onChange: (value: string) => unknown;
   /** why the last word was refused */
   wrong?: string | undefined;
 }) {
   const id = useId();
+  const say = props.say ?? words;
   const [refused, setRefused] = useState<string>();
   const choose = async (word: string) => {
     setRefused(undefined);
@@ -27,7 +30,7 @@ export function ChoiceField(props: {
         <label htmlFor={id}>{props.label}</label>
         {refused !== undefined && (
           <div className="wrong" role="alert">
-            {words(refused)}: {props.wrong ?? 'this cannot be'}; still {words(props.value)}
+            {say(refused)}: {props.wrong ?? 'this cannot be'}; still {say(props.value)}
           </div>
         )}
       </dt>
@@ -35,7 +38,7 @@ export function ChoiceField(props: {
         <Pick id={id} value={refused ?? props.value} onChange={(word) => void choose(word)}>
           {props.choices.map((c) => (
             <option key={c} value={c}>
-              {words(c)}
+              {say(c)}
             </option>
           ))}
         </Pick>

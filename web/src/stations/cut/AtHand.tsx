@@ -1,4 +1,5 @@
 import Button from '@mui/material/Button';
+import { reasonOf } from '../../kit/reason';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, Refused } from '../../api/client';
@@ -72,7 +73,7 @@ export function AtHand(props: {
     } catch (thrown) {
       if (!(thrown instanceof Refused)) throw thrown;
       setDid(undefined);
-      setWrong(thrown.problem.violations.map((v) => v.limit).join('; ') || thrown.problem.detail);
+      setWrong(reasonOf(thrown.problem));
     }
   };
 

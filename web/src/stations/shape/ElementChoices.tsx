@@ -1,8 +1,8 @@
-import { Entry } from '../../kit/Entry';
 import type { Element, ElementPlan } from '../../api/types';
 import { useBench } from '../../bench/bench';
 import { ChoiceField } from '../../kit/ChoiceField';
 import { NumberField } from '../../kit/NumberField';
+import { OutlineChoice } from './OutlineChoice';
 
 type Of<K extends Element['kind']> = Extract<Element, { kind: K }>;
 
@@ -46,7 +46,13 @@ export function ElementChoices(props: {
         />
       )}
       {element.kind === 'wrap' && <WrapChoices element={element} onChange={change} />}
-      {element.kind === 'girth' && <OutlineChoice element={element} onChange={change} />}
+      {element.kind === 'girth' && (
+        <OutlineChoice
+          label="goes round"
+          outline={element.outline}
+          onChange={(outline) => change({ outline } as Partial<Element>)}
+        />
+      )}
       {element.kind === 'twist' && <TwistChoice element={element} index={index} onChange={change} />}
       {'turn' in element && (
         <ChoiceField
@@ -186,76 +192,6 @@ function WrapChoices(props: {
         onChange={(legAlong) => onChange({ legAlong })}
       />
     </>
-  );
-}
-
-/** What a girth can go round, each with usual measures. */
-const OUTLINES: Record<string, Of<'girth'>['outline']> = {
-  round: { shape: 'round', diameterMm: 20 },
-  oval: { shape: 'oval', lengthMm: 24, widthMm: 16 },
-  rectangle: { shape: 'rectangle', lengthMm: 24, widthMm: 16, cornerMm: 1.5 },
-  drop: { shape: 'drop', lengthMm: 28, widthMm: 18 },
-  shard: { shape: 'shard', lengthMm: 28, widthMm: 16, pointDeg: 60 },
-  polygon: {
-    shape: 'polygon',
-    points: [
-      { xMm: 0, yMm: 0 },
-      { xMm: 18, yMm: 2 },
-      { xMm: 14, yMm: 22 },
-    ],
-  },
-  measured: { shape: 'measured', girthMm: 70 },
-};
-
-function OutlineChoice(props: {
-  /** the girth of the document */
-  element: Of<'girth'>;
-  onChange: Change;
-}) {
-  const { outline } = props.element;
-  return (
-    <>
-      <ChoiceField
-        label="goes round"
-        value={outline.shape}
-        choices={Object.keys(OUTLINES)}
-        onChange={(shape) => props.onChange({ outline: OUTLINES[shape] } as Partial<Element>)}
-      />
-      {outline.shape === 'polygon' && <Corners outline={outline} onChange={props.onChange} />}
-    </>
-  );
-}
-
-/** Corners of a stone as pairs of millimetres, typed in one line. */
-function Corners(props: {
-  /** the polygon */
-  outline: Extract<Of<'girth'>['outline'], { shape: 'polygon' }>;
-  onChange: Change;
-}) {
-  const text = props.outline.points.map((p) => `${p.xMm} ${p.yMm}`).join(', ');
-  const take = (typed: string) => {
-    const points = typed.split(/[,;]/).map((pair) => {
-      const [x = NaN, y = NaN] = pair.trim().split(/\s+/).map(Number);
-      return { xMm: x, yMm: y };
-    });
-    if (points.every((p) => Number.isFinite(p.xMm) && Number.isFinite(p.yMm))) {
-      props.onChange({ outline: { shape: 'polygon', points } } as Partial<Element>);
-    }
-  };
-  return (
-    <div>
-      <dt>corners, mm</dt>
-      <dd>
-        <Entry
-          key={text}
-          wide={190}
-          aria-label="corners, x y in mm, divided by commas"
-          defaultValue={text}
-          onBlur={(e) => e.target.value !== text && take(e.target.value)}
-          onKeyDown={(e) => e.key === 'Enter' && e.currentTarget.blur()}
-        />
-      </dd>
-    </div>
   );
 }
 

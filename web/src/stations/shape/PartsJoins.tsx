@@ -1,19 +1,15 @@
 import Button from '@mui/material/Button';
 import type { Join, Part } from '../../api/types';
-import { useBench } from '../../bench/bench';
+import { useBench, useKeeping } from '../../bench/bench';
 import { ChoiceField } from '../../kit/ChoiceField';
-import { LengthField } from '../../kit/LengthField';
 import { NumberField } from '../../kit/NumberField';
 import { TextField } from '../../kit/TextField';
 import { words } from '../../kit/units';
-import { Addressed } from '../../bench/Addressed';
-
-type Body = NonNullable<Part['body']>;
-type Bead = Extract<Body, { shape: 'bead' }>;
+import { reasonOf } from '../../kit/reason';
+import { BodyFields, withKind } from './BodyFields';
 
 const KINDS: Part['kind'][] = ['stone', 'bead', 'cord', 'finding', 'spacer', 'blank'];
 const ORIGIN = { xMm: 0, yMm: 0, zMm: 0, rotDeg: 0 };
-const FORMS: Bead['form'][] = ['round', 'barrel', 'tube', 'faceted'];
 const NOWHERE = 'nowhere';
 const AS_THEY_ARE = 'as they are';
 const HOWS: NonNullable<Join['how']>[] = ['threaded', 'hung', 'pushed-through', 'opened'];
@@ -21,13 +17,24 @@ const HOWS: NonNullable<Join['how']>[] = ['threaded', 'hung', 'pushed-through', 
 /** What is not wire, and what hangs in what; whether it fits comes back as advice. */
 export function PartsJoins() {
   const { piece, plan, change } = useBench();
-  const places = piece.strands.flatMap((s, i) =>
-    s.elements.map((e, k) => ({
-      address: `${s.id}.${e.id}`,
-      label: `${plan.strands[i]?.title ?? s.id}: ${plan.strands[i]?.elements[k]?.label ?? e.id}`,
-    })),
+  const { problem } = useKeeping();
+  const wrong = problem && reasonOf(problem);
+  const places = new Map<string, string>(
+    piece.strands.flatMap((s, i) =>
+      s.elements.map(
+        (e, k) =>
+          [
+            `${s.id}.${e.id}`,
+            `${plan.strands[i]?.title ?? s.id}: ${plan.strands[i]?.elements[k]?.label ?? e.id}`,
+          ] as const,
+      ),
+    ),
   );
-  const sides = [...places, ...piece.parts.map((p) => ({ address: p.id ?? '', label: words(p.id ?? '') }))];
+  const sides = new Map<string, string>([
+    ...places,
+    ...piece.parts.map((p) => [p.id ?? '', words(p.id ?? '')] as const),
+  ]);
+  const addresses = [...sides.keys()];
   const setPart = (index: number, next: Partial<Part>) =>
     change((p) => ({
       ...p,
@@ -35,6 +42,7 @@ export function PartsJoins() {
         if (i !== index) return old;
         const changed = { ...old, ...next };
         if (changed.on === NOWHERE) Reflect.deleteProperty(changed, 'on');
+        if (changed.body === undefined) Reflect.deleteProperty(changed, 'body');
         return changed;
       }),
     }));
@@ -71,7 +79,7 @@ export function PartsJoins() {
   const addJoin = () =>
     change((p) => ({
       ...p,
-      joins: [...p.joins, { a: sides[0]?.address ?? '', b: sides[sides.length - 1]?.address ?? '' }],
+      joins: [...p.joins, { a: addresses[0] ?? '', b: addresses[addresses.length - 1] ?? '' }],
     }));
   return (
     <details className="fold" open={piece.parts.length > 0 || piece.joins.length > 0}>
@@ -83,7 +91,7 @@ export function PartsJoins() {
               label={words(part.id ?? 'part')}
               value={part.kind}
               choices={KINDS}
-              onChange={(kind) => setPart(i, { kind: kind as Part['kind'] })}
+              onChange={(kind) => setPart(i, withKind(part, kind as Part['kind']))}
             />
             <TextField label="of" value={part.material} onChange={(material) => setPart(i, { material })} />
             <NumberField
@@ -93,16 +101,14 @@ export function PartsJoins() {
               step={1}
               onChange={(count) => setPart(i, { count })}
             />
-            {part.kind === 'bead' || part.kind === 'spacer' ? (
-              <BeadFields part={part} onChange={(next) => setPart(i, next)} />
-            ) : (
-              <LengthField label="size" mm={part.sizeMm} onChange={(sizeMm) => setPart(i, { sizeMm })} />
-            )}
-            <Addressed
+            <BodyFields part={part} onChange={(next) => setPart(i, next)} />
+            <ChoiceField
               label="sits on"
               value={part.on ?? NOWHERE}
-              choices={[{ address: NOWHERE, label: 'nowhere yet' }, ...places]}
-              onChange={(on) => void setPart(i, { on })}
+              choices={[NOWHERE, ...places.keys()]}
+              say={(address) => (address === NOWHERE ? 'nowhere yet' : (places.get(address) ?? address))}
+              wrong={wrong}
+              onChange={(on) => setPart(i, { on })}
             />
           </dl>
           <Button onClick={() => void removePart(i)}>take the {words(part.id ?? 'part')} away</Button>
@@ -111,8 +117,22 @@ export function PartsJoins() {
       {piece.joins.map((join, i) => (
         <section className="part" key={i} aria-label={`join ${i + 1}`}>
           <dl className="rows">
-            <Addressed label="join" value={join.a} choices={sides} onChange={(a) => void setJoin(i, { a })} />
-            <Addressed label="with" value={join.b} choices={sides} onChange={(b) => void setJoin(i, { b })} />
+            <ChoiceField
+              label="join"
+              value={join.a}
+              choices={addresses}
+              say={(address) => sides.get(address) ?? address}
+              wrong={wrong}
+              onChange={(a) => setJoin(i, { a })}
+            />
+            <ChoiceField
+              label="with"
+              value={join.b}
+              choices={addresses}
+              say={(address) => sides.get(address) ?? address}
+              wrong={wrong}
+              onChange={(b) => setJoin(i, { b })}
+            />
             <ChoiceField
               label="how"
               value={join.how ?? AS_THEY_ARE}
@@ -127,54 +147,11 @@ export function PartsJoins() {
       ))}
       <div className="tools-row">
         <Button onClick={() => void addPart()}>add a part</Button>
-        <Button disabled={sides.length < 2} onClick={() => void addJoin()}>
+        <Button disabled={sides.size < 2} onClick={() => void addJoin()}>
           add a join
         </Button>
       </div>
     </details>
-  );
-}
-
-/** A bead has a form, a size across and along its hole, and the hole itself: they decide what it goes on and what stops it. */
-function BeadFields(props: {
-  /** the bead */
-  part: Part;
-  /** called with what changes */
-  onChange: (next: Partial<Part>) => Promise<boolean>;
-}) {
-  const { part, onChange } = props;
-  const body = part.body?.shape === 'bead' ? part.body : undefined;
-  const bead: Bead = body ?? {
-    shape: 'bead',
-    form: 'round',
-    diameterMm: part.sizeMm,
-    hole: { atMm: [0, 0, 0], along: [0, 0, 1], diameterMm: Math.min(1, part.sizeMm / 2) },
-  };
-  const put = (next: Partial<Bead>) => {
-    const changed = { ...bead, ...next };
-    return onChange({ sizeMm: changed.diameterMm, body: changed });
-  };
-  return (
-    <>
-      <ChoiceField
-        label="form"
-        value={bead.form}
-        choices={FORMS}
-        onChange={(form) => put({ form: form as Bead['form'] })}
-      />
-      <LengthField label="across" mm={bead.diameterMm} onChange={(diameterMm) => put({ diameterMm })} />
-      <LengthField
-        label="along its hole"
-        mm={bead.lengthMm ?? bead.diameterMm}
-        onChange={(lengthMm) => put({ lengthMm })}
-      />
-      <LengthField
-        label="hole"
-        mm={bead.hole.diameterMm}
-        fine
-        onChange={(diameterMm) => put({ hole: { ...bead.hole, diameterMm } })}
-      />
-    </>
   );
 }
 

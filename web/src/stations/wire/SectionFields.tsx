@@ -3,6 +3,8 @@ import { ChoiceField } from '../../kit/ChoiceField';
 import { LengthField } from '../../kit/LengthField';
 import { thicknessOf } from '../../kit/section';
 
+type Flat = Extract<Section, { shape: 'flat' }>;
+
 /** The section's shape and its measures. */
 export function SectionFields(props: {
   /** the section taken */
@@ -16,8 +18,8 @@ export function SectionFields(props: {
     const sections: Record<string, Section> = {
       round: { shape: 'round', diameterMm: size },
       square: { shape: 'square', sideMm: size },
-      flat: { shape: 'flat', widthMm: size * 2.5, thicknessMm: size },
-      'half-round': { shape: 'half-round', widthMm: size * 2, thicknessMm: size },
+      flat: { shape: 'flat', widthMm: size * 2.5, thicknessMm: size, bent: 'easy' },
+      'half-round': { shape: 'half-round', widthMm: size * 2, thicknessMm: size, bent: 'easy' },
     };
     const next = sections[shape];
     if (next) void onChange(next);
@@ -59,6 +61,12 @@ export function SectionFields(props: {
             fine
             mm={section.thicknessMm}
             onChange={(thicknessMm) => onChange({ ...section, thicknessMm })}
+          />
+          <ChoiceField
+            label="bent"
+            value={section.bent}
+            choices={['easy', 'on-edge']}
+            onChange={(bent) => onChange({ ...section, bent: bent as Flat['bent'] })}
           />
         </>
       )}

@@ -148,6 +148,41 @@ public record Circuit(List<CurvePiece> pieces) {
     }
 
     /**
+     * The same as its shape is turned: begun where the turned shape has its top, in the middle of a side that lies there.
+     *
+     * @param leftRad how far it is turned to the left, radians
+     */
+    public Circuit turned(double leftRad) {
+        double wanted = MathUtils.normalizeAngle(-leftRad, Math.PI);
+        if (wanted < SAME_RAD || wanted > 2 * Math.PI - SAME_RAD) {
+            return this;
+        }
+        double turned = 0;
+        double at = 0;
+        for (int i = 0; i < pieces.size(); i++) {
+            CurvePiece piece = pieces.get(i);
+            double here = piece.turnRad();
+            if (here > 0 && turned + here >= wanted - SAME_RAD) {
+                double end = at + lengthUntil(piece, wanted - turned);
+                boolean side = turned + here < wanted + SAME_RAD && pieces.get((i + 1) % pieces.size()) instanceof Line;
+                double half = side ? pieces.get((i + 1) % pieces.size()).lengthMm() / 2 : 0;
+                double share = (end + half) / lengthMm();
+                return new Circuit(along(share, 1 + share, 1));
+            }
+            turned += here;
+            at += piece.lengthMm();
+        }
+        return this;
+    }
+
+    private static double lengthUntil(CurvePiece piece, double turnRad) {
+        if (piece instanceof EllipseArc ellipse) {
+            return ellipse.lengthTurnedMm(turnRad);
+        }
+        return turnRad / piece.turnRad() * piece.lengthMm();
+    }
+
+    /**
      * Part of the way, more than once round where asked for.
      *
      * @param fromTurns where it begins, 1 for once round, 0 or more

@@ -75,6 +75,13 @@ public record EllipseArc(double aMm, double bMm, double offsetMm, double fromRad
         return lengthTo(fromRad + share * (toRad - fromRad));
     }
 
+    /** Length from the start at which it has turned by an angle, rad: tan τ = b/a · tan of the normal's angle. */
+    double lengthTurnedMm(double turnRad) {
+        double normal = normalAngle(fromRad) + turnRad;
+        double tau = Math.atan2(bMm * Math.sin(normal), aMm * Math.cos(normal));
+        return lengthTo(normal + MathUtils.normalizeAngle(tau - normal, 0));
+    }
+
     @Override
     public Pose origin() {
         return pose(fromRad).inverse();

@@ -1,6 +1,7 @@
 package org.etui.core.mechanics;
 
 import org.etui.core.check.Check;
+import org.etui.core.section.Bent;
 import org.etui.core.section.Flat;
 import org.etui.core.section.HalfRound;
 import org.etui.core.section.Round;
@@ -36,9 +37,10 @@ public record Flattening(Section section, double growth, double strain) {
         return further(bought, bought, toMm, face, liesOnEdge(bought));
     }
 
-    /** Whether wire as bought is struck in the plane of bending: flat and half-round wire, which are bent the easy way. */
+    /** Whether wire as bought is struck in the plane of bending: flat and half-round wire that is bent the easy way. */
     public static boolean liesOnEdge(WireSection bought) {
-        return bought instanceof Flat || bought instanceof HalfRound;
+        return bought instanceof Flat flat && flat.bent() == Bent.EASY
+                || bought instanceof HalfRound half && half.bent() == Bent.EASY;
     }
 
     /** The thickness that the fit counts from, mm: of half-round wire the diameter of round wire of its area. */

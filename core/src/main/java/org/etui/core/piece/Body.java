@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import org.etui.core.check.Family;
 import org.etui.core.check.Term;
+import org.etui.core.check.Titled;
 import org.etui.core.element.Outline;
 
 /** What a part is as a solid, mm. Height 0 is the flat back of a cabochon, slab or sheet, and the middle of all others. */
@@ -73,17 +74,26 @@ public sealed interface Body {
      * @param domeness exponent of the dome: 2 is an ellipse, more is boxier
      * @param hole a hole through it
      */
+    @Titled("cabochon")
     record Cabochon(
-            @Term("its greatest section, seen from the front")
+            @Term(
+                    value = "its greatest section, seen from the front",
+                    usual = "{\"shape\": \"oval\", \"lengthMm\": 24, \"widthMm\": 16}")
             Outline outline,
 
-            @Term(value = "height, mm", from = 0.01, to = 1000)
+            @Term(value = "height, mm", from = 0.01, to = 1000, title = "height", usual = "6")
             double heightMm,
 
-            @Term(value = "height of the upright edge, mm", from = 0, to = 1000, or = "1")
+            @Term(value = "height of the upright edge, mm", from = 0, to = 1000, or = "1", title = "upright edge")
             double girdleMm,
 
-            @Term(value = "exponent of the dome: 2 is an ellipse, more is boxier", from = 1, to = 20, or = "2")
+            @Term(
+                    value = "exponent of the dome: 2 is an ellipse, more is boxier",
+                    from = 1,
+                    to = 20,
+                    or = "2",
+                    title = "dome, 2 is an ellipse",
+                    unit = "share")
             double domeness,
 
             @Term("a hole through it") Optional<Hole> hole)
@@ -111,11 +121,14 @@ public sealed interface Body {
      * @param thicknessMm thickness, mm
      * @param hole a hole through it
      */
+    @Titled("pebble")
     record Lens(
-            @Term("its greatest section, seen from the front")
+            @Term(
+                    value = "its greatest section, seen from the front",
+                    usual = "{\"shape\": \"oval\", \"lengthMm\": 24, \"widthMm\": 16}")
             Outline outline,
 
-            @Term(value = "thickness, mm", from = 0.01, to = 1000)
+            @Term(value = "thickness, mm", from = 0.01, to = 1000, title = "thickness", usual = "8")
             double thicknessMm,
 
             @Term("a hole through it") Optional<Hole> hole)
@@ -144,14 +157,23 @@ public sealed interface Body {
      * @param edgeMm rounding of its edges, mm
      * @param hole a hole through it
      */
+    @Titled("slice")
     record Slab(
-            @Term("its greatest section, seen from the front")
+            @Term(
+                    value = "its greatest section, seen from the front",
+                    usual = "{\"shape\": \"oval\", \"lengthMm\": 24, \"widthMm\": 16}")
             Outline outline,
 
-            @Term(value = "thickness, mm", from = 0.01, to = 1000)
+            @Term(value = "thickness, mm", from = 0.01, to = 1000, title = "thickness", usual = "6")
             double thicknessMm,
 
-            @Term(value = "rounding of its edges, mm", from = 0, to = 1000, or = "0")
+            @Term(
+                    value = "rounding of its edges, mm",
+                    from = 0,
+                    to = 1000,
+                    or = "0",
+                    title = "rounding of its edges",
+                    usual = "0.5")
             double edgeMm,
 
             @Term("a hole through it") Optional<Hole> hole)
@@ -181,17 +203,18 @@ public sealed interface Body {
      * @param tipMm length of the tip, mm
      * @param hole a hole through it
      */
+    @Titled("crystal")
     record Point(
-            @Term(value = "across its flats, mm", from = 0.01, to = 1000)
+            @Term(value = "across its flats, mm", from = 0.01, to = 1000, title = "across flats", usual = "10")
             double acrossMm,
 
-            @Term(value = "how many sides", from = 3, to = 60, or = "6")
+            @Term(value = "how many sides", from = 3, to = 60, or = "6", title = "sides", unit = "count")
             int sides,
 
-            @Term(value = "length with the tip, mm", from = 0.01, to = 1000)
+            @Term(value = "length with the tip, mm", from = 0.01, to = 1000, title = "length", usual = "28")
             double lengthMm,
 
-            @Term(value = "length of the tip, mm", from = 0, to = 1000, or = "0")
+            @Term(value = "length of the tip, mm", from = 0, to = 1000, or = "0", title = "tip", usual = "6")
             double tipMm,
 
             @Term("a hole through it") Optional<Hole> hole)
@@ -220,17 +243,23 @@ public sealed interface Body {
      * @param lengthMm length along its hole, mm; default: its diameter
      * @param hole its hole
      */
+    @Titled("bead")
     record Bead(
             @Term(value = "what it looks like", or = "\"round\"")
             BeadForm form,
 
-            @Term(value = "diameter, mm", from = 0.01, to = 1000)
+            @Term(value = "diameter, mm", from = 0.01, to = 1000, title = "across", usual = "6")
             double diameterMm,
 
-            @Term(value = "length along its hole, mm; default: its diameter", from = 0.01, to = 1000)
+            @Term(
+                    value = "length along its hole, mm; default: its diameter",
+                    from = 0.01,
+                    to = 1000,
+                    title = "along its hole")
             OptionalDouble lengthMm,
 
-            @Term("its hole") Hole hole)
+            @Term(value = "its hole", usual = "{\"diameterMm\": 1}")
+            Hole hole)
             implements Body {
         @Override
         public Optional<Outline> front() {
@@ -254,11 +283,12 @@ public sealed interface Body {
      * @param insideMm inside, mm
      * @param thicknessMm thickness of its wire, mm
      */
+    @Titled("ring")
     record Ring(
-            @Term(value = "inside, mm", from = 0.01, to = 1000)
+            @Term(value = "inside, mm", from = 0.01, to = 1000, title = "inside", usual = "6")
             double insideMm,
 
-            @Term(value = "thickness of its wire, mm", from = 0.01, to = 1000)
+            @Term(value = "thickness of its wire, mm", from = 0.01, to = 1000, title = "its wire", usual = "1")
             double thicknessMm)
             implements Body {
         @Override
@@ -283,11 +313,12 @@ public sealed interface Body {
      * @param diameterMm diameter, mm
      * @param lengthMm length, mm
      */
+    @Titled("cord")
     record Cord(
-            @Term(value = "diameter, mm", from = 0.01, to = 1000)
+            @Term(value = "diameter, mm", from = 0.01, to = 1000, title = "across", usual = "2")
             double diameterMm,
 
-            @Term(value = "length, mm", from = 0.01, to = 100000)
+            @Term(value = "length, mm", from = 0.01, to = 100000, title = "length")
             OptionalDouble lengthMm)
             implements Body {
         @Override
@@ -313,11 +344,14 @@ public sealed interface Body {
      * @param thicknessMm thickness, mm
      * @param holes its holes
      */
+    @Titled("sheet")
     record Sheet(
-            @Term("its greatest section, seen from the front")
+            @Term(
+                    value = "its greatest section, seen from the front",
+                    usual = "{\"shape\": \"oval\", \"lengthMm\": 24, \"widthMm\": 16}")
             Outline outline,
 
-            @Term(value = "thickness, mm", from = 0.01, to = 20)
+            @Term(value = "thickness, mm", from = 0.01, to = 20, title = "thickness", usual = "0.5")
             double thicknessMm,
 
             @Term(value = "its holes", to = 100, or = "[]") List<Hole> holes)

@@ -230,10 +230,10 @@ public record Field(
     private static WireSection section(WireSection section, Gauge gauge) {
         double share = gauge.thicknessMm() / section.thicknessMm();
         if (section instanceof Flat flat) {
-            return new Flat(flat.widthMm() * share, gauge.thicknessMm(), gauge.label());
+            return new Flat(flat.widthMm() * share, gauge.thicknessMm(), gauge.label(), flat.bent());
         }
         if (section instanceof HalfRound half) {
-            return new HalfRound(half.widthMm() * share, gauge.thicknessMm(), gauge.label());
+            return new HalfRound(half.widthMm() * share, gauge.thicknessMm(), gauge.label(), half.bent());
         }
         return section instanceof Square
                 ? new Square(gauge.thicknessMm(), gauge.label())

@@ -5,16 +5,20 @@ import org.etui.core.check.Check;
 import org.etui.core.check.Term;
 
 /**
- * Flat (rectangular) wire, bent the easy way.
+ * Flat (rectangular) wire.
  *
  * @param widthMm width in mm, above 0, at most 40
  * @param thicknessMm thickness in mm, above 0, at most 20
  * @param label the gauge name it was bought by
+ * @param bent which way it is bent
  */
 public record Flat(
         @Term(value = "width, mm", from = 0.01, to = 40) double widthMm,
         @Term(value = "thickness, mm", from = 0.01, to = 20) double thicknessMm,
-        @Term("the gauge name it was bought by") Optional<GaugeLabel> label)
+        @Term("the gauge name it was bought by") Optional<GaugeLabel> label,
+
+        @Term(value = "which way it is bent", or = "\"easy\"")
+        Bent bent)
         implements WireSection {
 
     /** @throws IllegalArgumentException if a measure is out of range */
@@ -25,14 +29,19 @@ public record Flat(
                 () -> "thicknessMm must be above 0 and at most 20, was " + thicknessMm);
     }
 
+    /** Bent the easy way. */
+    public Flat(double widthMm, double thicknessMm, Optional<GaugeLabel> label) {
+        this(widthMm, thicknessMm, label, Bent.EASY);
+    }
+
     @Override
     public double inPlaneMm() {
-        return thicknessMm;
+        return bent == Bent.EASY ? thicknessMm : widthMm;
     }
 
     @Override
     public double chordMm(double yMm) {
-        return Math.abs(yMm) <= thicknessMm / 2 ? widthMm : 0;
+        return Math.abs(yMm) <= inPlaneMm() / 2 ? acrossMm() : 0;
     }
 
     @Override
@@ -47,17 +56,17 @@ public record Flat(
 
     @Override
     public double secondMomentMm4() {
-        return widthMm * Math.pow(thicknessMm, 3) / 12;
+        return acrossMm() * Math.pow(inPlaneMm(), 3) / 12;
     }
 
     @Override
     public double extremeFibreMm() {
-        return thicknessMm / 2;
+        return inPlaneMm() / 2;
     }
 
     @Override
     public double plasticModulusMm3() {
-        return widthMm * thicknessMm * thicknessMm / 4;
+        return acrossMm() * inPlaneMm() * inPlaneMm() / 4;
     }
 
     @Override

@@ -1,10 +1,13 @@
 package org.etui.core.sequence;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Stream;
 import org.etui.core.measure.LengthFormat;
 import org.etui.core.piece.Piece;
+import org.etui.core.piece.Work;
 import org.etui.core.rule.Advice;
 import org.etui.core.tool.Toolbox;
 import org.etui.core.work.StrandWork;
@@ -48,7 +51,7 @@ public final class BenchCard {
                 strands.stream()
                         .map(work -> StrandSteps.of(piece, work, format, box, school))
                         .toList());
-        piece.work().forEach(w -> works.ofBlank(piece, w).ifPresent(course::add));
+        blanks(piece, works, course);
         Draft last = null;
         for (Draft colour : ColourSteps.of(piece, strands, school)) {
             if (last != null) {
@@ -66,6 +69,18 @@ public final class BenchCard {
         return new Card(
                 withBreaks(steps),
                 Stream.concat(course.locks().stream(), order.locks().stream()).toList());
+    }
+
+    /** What is done to blanks: cut out first, then worked. */
+    private static void blanks(Piece piece, WorkWords works, Course course) {
+        Map<String, Draft> cut = new HashMap<>();
+        piece.parts().forEach(part -> works.cutOut(part).ifPresent(d -> cut.put(part.id(), course.add(d))));
+        for (Work work : piece.work()) {
+            works.ofBlank(piece, work).ifPresent(draft -> {
+                Draft first = work.act().doing().blank().map(cut::get).orElse(null);
+                course.add(first == null ? draft : draft.after(first));
+            });
+        }
     }
 
     /** A break before the step that comes after long work by hand, unless little is left. */

@@ -61,32 +61,33 @@ record Course(Piece piece, List<StrandWork> works, List<List<Draft>> strands, Li
                         .findFirst();
     }
 
-    /** The step that closes an eye: where it is squeezed shut, else its own forming, or that of the turns beside it that hold its end. */
+    /** The step that closes an eye: where it is squeezed shut or turns beside it hold its end, whichever comes first, else its own forming. */
     Optional<Draft> closes(String address) {
         int dot = address.indexOf('.');
-        Optional<Draft> squeezed = stepsOf(address.substring(0, dot)).stream()
-                .filter(d -> d.kind == Step.Kind.CLOSE && d.about.contains(address))
-                .findFirst();
-        if (squeezed.isPresent()) {
-            return squeezed;
-        }
+        List<String> locks = lockedBy(address.substring(0, dot), address.substring(dot + 1));
+        return stepsOf(address.substring(0, dot)).stream()
+                .filter(d -> d.kind == Step.Kind.CLOSE && d.about.contains(address)
+                        || d.element.filter(locks::contains).isPresent())
+                .findFirst()
+                .or(() -> forms(address));
+    }
+
+    /** The turns beside an eye that hold its end. */
+    private List<String> lockedBy(String strand, String eye) {
         List<Element> along = works.stream()
                 .map(StrandWork::strand)
-                .filter(s -> s.id().equals(address.substring(0, dot)))
+                .filter(s -> s.id().equals(strand))
                 .findFirst()
                 .map(s -> s.elements())
                 .orElse(List.of());
-        for (int i = 0; i < along.size(); i++) {
-            if (along.get(i).id().equals(address.substring(dot + 1))) {
-                return along.subList(Math.max(0, i - 1), Math.min(along.size(), i + 2)).stream()
+        List<String> ids = along.stream().map(Element::id).toList();
+        int at = ids.indexOf(eye);
+        return at < 0
+                ? List.of()
+                : along.subList(Math.max(0, at - 1), Math.min(along.size(), at + 2)).stream()
                         .filter(e -> e.hanging().locksOnMm().isPresent())
-                        .findFirst()
-                        .map(e -> address.substring(0, dot + 1) + e.id())
-                        .flatMap(this::forms)
-                        .or(() -> forms(address));
-            }
-        }
-        return Optional.empty();
+                        .map(Element::id)
+                        .toList();
     }
 
     /** The last step of a strand. */

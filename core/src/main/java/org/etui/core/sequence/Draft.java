@@ -24,6 +24,7 @@ final class Draft {
     String caution = "";
     double minutes = 1;
     boolean handsOn = true;
+    boolean strikes;
     Step.Shows shows = Step.Shows.PIECE;
     Optional<String> element = Optional.empty();
     OptionalDouble markMm = OptionalDouble.empty();
@@ -55,6 +56,7 @@ final class Draft {
         all.shows = shows;
         all.kind = kind;
         all.about = about;
+        all.strikes = strikes;
         return all;
     }
 
@@ -129,6 +131,12 @@ final class Draft {
     /** Goes on by itself: hands are free meanwhile. */
     Draft handsOff() {
         handsOn = false;
+        return this;
+    }
+
+    /** Steel meets the wire, or a mandrel goes through it. */
+    Draft strikes(boolean whether) {
+        strikes = whether;
         return this;
     }
 

@@ -46,22 +46,26 @@ record FormingWords(LengthFormat format, School school) {
         return element.accept(new How(tool, section.inPlaneMm(), overbend)) + easyWay(element, section);
     }
 
-    /** Wire that is wider than thick is bent over its flat, where a bend is held to it. */
+    /** Wire that is wider than thick is bent over its flat, or on edge as the wire says, where a bend is held to it. */
     private static String easyWay(Element element, WireSection section) {
-        boolean flat = section.widthMm() > section.inPlaneMm() * WIDER;
-        return flat && element.winding().turnRad() > 0 && element.isBent()
-                ? " Bend it the easy way, its flat side against the tool" + stretches(element, section) + "."
-                : "";
+        boolean wide = section.widthMm() > section.thicknessMm() * WIDER;
+        if (!wide || element.winding().turnRad() <= 0 || !element.isBent()) {
+            return "";
+        }
+        return section.inPlaneMm() < section.acrossMm()
+                ? " Bend it the easy way, its flat side against the tool" + stretches(element, section, "on edge") + "."
+                : " Bend it on edge, its narrow side against the tool, a little at a time between flat jaws, and tap it flat where it"
+                        + " buckles" + stretches(element, section, "the easy way") + ".";
     }
 
     /** How far the outside of the bend stretches either way: c/R, textbook bending of a flat section. */
-    private static String stretches(Element element, WireSection section) {
+    private static String stretches(Element element, WireSection section, String other) {
         if (element.woundInsideMm().isEmpty()) {
             return "";
         }
         double inside = element.woundInsideMm().getAsDouble();
-        return ": its outside stretches by about " + stretched(section.inPlaneMm(), inside) + ", on edge it would be "
-                + stretched(section.widthMm(), inside);
+        return ": its outside stretches by about " + stretched(section.inPlaneMm(), inside) + ", " + other
+                + " it would be " + stretched(section.acrossMm(), inside);
     }
 
     private static String stretched(double deepMm, double insideMm) {

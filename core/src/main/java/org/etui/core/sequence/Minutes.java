@@ -48,7 +48,15 @@ final class Minutes {
 
     private static final double POLISH_MM = 0.015;
 
+    private static final double DRAW_ROUND = 0.5;
+    private static final double SAW_AND_FILE_MM = 0.06;
+
     private Minutes() {}
+
+    /** Cutting one blank out of sheet and filing its edge, mm long. */
+    static double cuttingOut(double edgeMm) {
+        return DRAW_ROUND + SAW_AND_FILE_MM * edgeMm;
+    }
 
     /** Drawing a length of wire straight, mm. */
     static double straightening(double lengthMm) {

@@ -11,6 +11,7 @@ interface Precedence {
             new StoneBeforeCover(),
             new LashBeforeBending(),
             new CordIntoCoil(),
+            new HammerBeforeParts(),
             new BathBeforeParts());
 
     /** Adds steps, and says what they wait for. */

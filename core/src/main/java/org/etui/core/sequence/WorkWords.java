@@ -14,6 +14,7 @@ import org.etui.core.measure.RingSize;
 import org.etui.core.measure.Rounding;
 import org.etui.core.piece.Body;
 import org.etui.core.piece.Part;
+import org.etui.core.piece.PartKind;
 import org.etui.core.piece.Piece;
 import org.etui.core.piece.Work;
 import org.etui.core.tool.Toolbox;
@@ -35,12 +36,16 @@ record WorkWords(LengthFormat format, Toolbox box) {
     /** US sizes below are of no grown finger (common practice). */
     private static final double SMALLEST_FINGER = 3;
 
+    private static final double ON_THE_LINE_MM = 1e-3;
+
     private static final String EARS = "Wear glasses and hearing protection; fingers stay on the handle.";
 
     /** The step of the maker's own act. */
     Draft draft(StrandWork work, Operation.Worked operation, int state) {
         Draft draft = operation.act().accept(new OnWire(work, operation, state));
-        return draft.state(state).finds(found(work, operation, state));
+        return draft.state(state)
+                .finds(found(work, operation, state))
+                .strikes(operation.act().doing().isStruck());
     }
 
     private Draft draft(StrandWork work, Operation operation, String title, String tool) {
@@ -56,6 +61,34 @@ record WorkWords(LengthFormat format, Toolbox box) {
                 .flatMap(id ->
                         piece.parts().stream().filter(p -> p.id().equals(id)).findFirst())
                 .map(part -> work.act().accept(new OnBlank(work.id(), Optional.of(part))));
+    }
+
+    /** Cutting a blank out of sheet; empty for one that is bought as it is. */
+    Optional<Draft> cutOut(Part part) {
+        if (part.kind() != PartKind.BLANK || !(part.body().orElse(null) instanceof Body.Sheet sheet)) {
+            return Optional.empty();
+        }
+        int count = part.count();
+        double edgeMm = sheet.outline().round(ON_THE_LINE_MM).lengthMm();
+        boolean pairs = count > 1;
+        return Optional.of(Draft.whole(
+                        "cut-out " + part.id(),
+                        "Cut out " + new OnBlank("", Optional.of(part)).what(part.id()),
+                        "shears or saw, flat file")
+                .kind(Step.Kind.CUT)
+                .text("Draw round the template " + (pairs ? count + " times" : "once")
+                        + ", cut a little outside the line and file down to it"
+                        + (pairs
+                                ? "; hold two on each other in the vice and file them as one, so that they are a pair"
+                                : "")
+                        + ". Break the edges with fine paper. One takes about "
+                        + format.say(edgeMm, 0) + " of edge.")
+                .check(
+                        pairs
+                                ? "Laid on each other every pair shows one edge all round."
+                                : "Its edge is smooth to the fingertip.")
+                .caution("Wear safety glasses; sheet has sharp corners until they are filed.")
+                .minutes(count * Minutes.cuttingOut(edgeMm)));
     }
 
     /** What is done to wire, in words. */
@@ -388,7 +421,7 @@ record WorkWords(LengthFormat format, Toolbox box) {
 
         /** What it is done to, such as {@code the disc}, {@code all 4 of the disc}. */
         private String what(String name) {
-            String one = name.replace('-', ' ');
+            String one = part.map(Part::label).orElse(name.replace('-', ' '));
             return count() == 1
                     ? "the " + one
                     : count() == 2 ? "both of the " + one : "all " + count() + " of the " + one;
@@ -412,8 +445,8 @@ record WorkWords(LengthFormat format, Toolbox box) {
             return format.write(Math.abs(mm), Rounding.NEAREST) + " " + (mm < 0 ? minus : plus);
         }
 
-        private String pairs() {
-            return count() > 1 ? " Lay two on each other and compare before you go on." : "";
+        private String pairs(String alike) {
+            return count() > 1 ? " Lay the two of every pair on each other: " + alike + "." : "";
         }
 
         /** Other acts are done to a blank as to wire: struck flat on the block. */
@@ -426,7 +459,8 @@ record WorkWords(LengthFormat format, Toolbox box) {
             return Draft.whole("pierce " + id, "Pierce " + what(pierce.part()), "hole punch or drill, block")
                     .text(places() + ", then punch or drill " + hundredths(pierce.diameterMm()) + ", about "
                             + format.say(1, 0) + " from the edge or further in.")
-                    .check("No burr on either side." + pairs())
+                    .check("No burr on either side."
+                            + pairs(holes().size() > 1 ? "every hole lies on the other's" : "hole lies on hole"))
                     .caution("Wear safety glasses; clamp the sheet, never hold it by hand.")
                     .minutes(count() * Minutes.PIERCE * Math.max(1, holes().size()));
         }
@@ -441,7 +475,7 @@ record WorkWords(LengthFormat format, Toolbox box) {
                     .text(
                             "Strike " + dimple.dimples()
                                     + " dimples with the ball, from the middle outward; through thin cloth they come out softer. It domes by itself.")
-                    .check("The dimples are even and none has torn." + pairs())
+                    .check("The dimples are even and none has torn." + pairs("they dome alike"))
                     .caution(EARS)
                     .minutes(count() * Math.max(1, dimple.dimples() * Minutes.A_DIMPLE));
         }

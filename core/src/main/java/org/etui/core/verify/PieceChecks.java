@@ -381,14 +381,15 @@ public final class PieceChecks {
                     r.cornerMm(),
                     "must be at most half the shorter side, " + Math.min(r.lengthMm(), r.widthMm()) / 2 + " mm");
         } else if (front instanceof Outline.Polygon polygon) {
-            polygon(outline + ".points", polygon);
+            corners(outline + ".points", polygon.points());
+        } else if (front instanceof Outline.Traced traced) {
+            corners(outline + ".points", traced.straight());
         }
     }
 
-    private void polygon(String path, Outline.Polygon polygon) {
-        List<Coordinate> ring = new ArrayList<>(polygon.points().stream()
-                .map(p -> new Coordinate(p.xMm(), p.yMm()))
-                .toList());
+    private void corners(String path, List<Outline.Point> points) {
+        List<Coordinate> ring = new ArrayList<>(
+                points.stream().map(p -> new Coordinate(p.xMm(), p.yMm())).toList());
         ring.add(ring.get(0));
         Polygon shape = new GeometryFactory().createPolygon(ring.toArray(Coordinate[]::new));
         IsValidOp valid = new IsValidOp(shape);

@@ -29,6 +29,9 @@ class SectionTest {
                 Arguments.of(new Flat(3, 1, Optional.empty()), -0.5, 0.5, (DoubleUnaryOperator) y -> 3),
                 Arguments.of(new HalfRound(3, 1.2, Optional.empty()), 0.0, 1.2, (DoubleUnaryOperator)
                         y -> 3 * Math.sqrt(Math.max(0, 1 - y * y / 1.44))),
+                Arguments.of(new Flat(3, 1, Optional.empty(), Bent.ON_EDGE), -1.5, 1.5, (DoubleUnaryOperator) y -> 1),
+                Arguments.of(new HalfRound(3, 1.2, Optional.empty(), Bent.ON_EDGE), -1.5, 1.5, (DoubleUnaryOperator)
+                        y -> 1.2 * Math.sqrt(Math.max(0, 1 - y * y / 2.25))),
                 Arguments.of(stadium, -1.0, 1.0, (DoubleUnaryOperator) y -> {
                     double over = Math.max(0, Math.abs(y) - 0.6);
                     return 2 * Math.sqrt(Math.max(0, 0.16 - over * over));

@@ -9,6 +9,7 @@ import org.etui.core.piece.Part;
 import org.etui.core.piece.PartKind;
 import org.etui.core.piece.Piece;
 import org.etui.core.piece.Strand;
+import org.etui.core.piece.Work;
 
 /**
  * Somebody at the bench who does a card step by step with a piece in hand, and says what cannot be done. It knows only the document and what the
@@ -20,6 +21,8 @@ final class BenchSimulator {
     private final Set<String> put = new HashSet<>();
     private final Set<String> trimmed = new HashSet<>();
     private final List<String> faults = new ArrayList<>();
+    private final Set<String> hung = new HashSet<>();
+    private final List<Work> done = new ArrayList<>();
     private boolean bathed;
 
     private BenchSimulator(Piece piece) {
@@ -35,9 +38,11 @@ final class BenchSimulator {
     }
 
     private void step(Step step) {
+        done.addAll(worksOf(step));
         switch (step.kind()) {
             case FORM, LASH -> shape(step);
             case WORK -> work(step);
+            case CLOSE -> close(step);
             case THREAD -> thread(step);
             case HANG -> hang(step);
             case PUT_IN -> putIn(step);
@@ -59,6 +64,11 @@ final class BenchSimulator {
             boolean bead = part.kind() == PartKind.BEAD && part.on().isPresent();
             if (bead && !put.contains(part.id())) {
                 faults.add(part.id() + " is never put on");
+            }
+        }
+        for (Work work : piece.work()) {
+            if (java.util.Collections.frequency(done, work) != 1) {
+                faults.add(work + " is done " + java.util.Collections.frequency(done, work) + " times");
             }
         }
         if (steps.get(steps.size() - 1).kind() != Step.Kind.CHECK) {
@@ -84,9 +94,48 @@ final class BenchSimulator {
         return Math.max(1, step.each().size());
     }
 
-    /** Steel next to a bead or stone that is there already. */
+    /** The maker's own work that a step does: on the same things, with words of that work. */
+    private List<Work> worksOf(Step step) {
+        return piece.work().stream()
+                .filter(w ->
+                        w.elements().stream().map(e -> w.strand() + "." + e).anyMatch(step.about()::contains))
+                .filter(w -> says(step, w))
+                .toList();
+    }
+
+    private static boolean says(Step step, Work work) {
+        return switch (work.act().op()) {
+            case "close" ->
+                step.title().startsWith("Bring together ")
+                        || step.title().startsWith("Squeeze shut ")
+                        || step.title().startsWith("Close the ");
+            case "bring-to-size" -> step.title().startsWith("Bring the ");
+            case "polish" -> step.title().startsWith("Polish ");
+            default -> step.title().startsWith("Flatten ");
+        };
+    }
+
+    private void close(Step step) {
+        step.about().stream()
+                .filter(a -> element(a).filter(Element::isBent).isPresent() && !shaped.contains(a))
+                .forEach(a -> faults.add(step.title() + ": " + a + " is not formed yet"));
+    }
+
+    /** Steel next to a bead or stone that is there already, a mandrel through an eye that something hangs in. */
     private void work(Step step) {
         for (String address : step.about()) {
+            boolean mandrel = step.tool().contains("mandrel");
+            if (mandrel && !shaped.contains(address)) {
+                faults.add(step.title() + ": " + address + " is not formed yet");
+            }
+            if (mandrel && hung.contains(address)) {
+                faults.add(step.title() + ": something hangs in it");
+            }
+            if (piece.parts().stream()
+                    .anyMatch(p -> put.contains(p.id())
+                            && p.on().filter(address::equals).isPresent())) {
+                faults.add(step.title() + ": something sits there");
+            }
             element(address).ifPresent(e -> {
                 if (e.handling().flattenedToMm().isPresent()) {
                     shaped.add(address);
@@ -148,6 +197,11 @@ final class BenchSimulator {
             return false;
         }
         String strand = address.substring(0, address.indexOf('.'));
+        boolean openYet = piece.work().stream()
+                .anyMatch(w -> w.strand().equals(strand)
+                        && w.act().op().equals("close")
+                        && w.elements().contains(eye.id())
+                        && !done.contains(w));
         List<Element> along = piece.strand(strand).orElseThrow().elements();
         int at = along.indexOf(eye);
         for (int i = Math.max(0, at - 1); i <= Math.min(along.size() - 1, at + 1); i++) {
@@ -155,10 +209,11 @@ final class BenchSimulator {
                 return shaped.contains(strand + "." + along.get(i).id());
             }
         }
-        return true;
+        return !openYet;
     }
 
     private void hang(Step step) {
+        hung.addAll(step.about());
         boolean eyes = step.about().stream()
                 .allMatch(
                         a -> element(a).isEmpty() || element(a).get().hanging().holds());

@@ -1,6 +1,7 @@
 package org.etui.core.sequence;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Optional;
@@ -16,6 +17,7 @@ import org.etui.core.pattern.Patterns;
 import org.etui.core.piece.Piece;
 import org.etui.core.plan.PlanOptions;
 import org.etui.core.plan.Planner;
+import org.etui.core.section.Bent;
 import org.etui.core.section.Flat;
 import org.etui.core.wire.Finish;
 import org.etui.core.wire.Wire;
@@ -97,6 +99,22 @@ class EndDressTest {
                         .orElseThrow()
                         .text())
                 .doesNotContain("easy way");
+    }
+
+    /**
+     * The same on edge: its outside stretches by c/R with half the width, and half round a 9 mm mandrel its middle is π·(9 + 3)/2 mm long, where the
+     * easy way it is π·(9 + 1)/2 (elementary geometry).
+     */
+    @Test
+    void flatWire_onEdge_stretchesByItsWidth() {
+        Flat onEdge = new Flat(3, 1, Optional.empty(), Bent.ON_EDGE);
+        Wire flat = new Wire(Metal.COPPER, Temper.DEAD_SOFT, Finish.BARE, onEdge);
+        Piece piece = Examples.piece(flat, Arc.of("bend", 9, 180, Turn.LEFT));
+        var plan = Planner.plan(piece, PlanOptions.USUAL).strands().get(0);
+
+        assertThat(step(piece, "Form the bend").orElseThrow().text())
+                .contains("on edge", "stretches by about 25 %", "the easy way it would be 10 %");
+        assertThat(plan.elements().get(0).along().lengthMm()).isCloseTo(Math.PI * (9 + 3) / 2, within(0.25));
     }
 
     /** No jaw is as thin as a fold: it is bent round the tips and squeezed. */

@@ -8,6 +8,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import org.etui.core.Examples;
+import org.etui.core.act.Act;
+import org.etui.core.act.With;
 import org.etui.core.element.Arc;
 import org.etui.core.element.Ball;
 import org.etui.core.element.Curl;
@@ -26,6 +28,7 @@ import org.etui.core.piece.PartKind;
 import org.etui.core.piece.Piece;
 import org.etui.core.piece.Purpose;
 import org.etui.core.piece.Strand;
+import org.etui.core.piece.Work;
 import org.etui.core.plan.Plan;
 import org.etui.core.plan.PlanOptions;
 import org.etui.core.plan.Planner;
@@ -205,6 +208,45 @@ class OrderTest {
                 .satisfies(l -> assertThat(l.what()).contains("bead"));
     }
 
+    /** Steel never meets a bead: hammering comes first, or where the maker wants it afterwards both are named (common practice). */
+    @Test
+    void hammering_comesBeforeTheBead() {
+        Act flat = new Act.Flatten(0.6, With.DOMED_HAMMER);
+        Strand stopped =
+                strand("drop", Curl.of("stop", 1, Turn.LEFT), Straight.of("run", 12), Loop.of("loop", 3, Turn.LEFT));
+        Piece beaded = piece(List.of(stopped), List.of(bead("drop.run", "glass")), List.of(), Optional.empty());
+        Work work = Work.of("flat", "drop", List.of("run"), flat);
+        Piece first = beaded.withWork(List.of(work.at("start")));
+        Piece late = beaded.withWork(List.of(work));
+
+        assertThat(plan(first).locks()).isEmpty();
+        assertThat(follow(first)).isEmpty();
+        assertThat(titles(first)).containsSubsequence("Flatten the run to 0.60 mm", "Put on the bead", "Form the loop");
+        assertThat(plan(late).locks()).singleElement().satisfies(l -> {
+            assertThat(l.what()).contains("bead", "drop.run");
+            assertThat(l.because()).contains("Flatten the run", "Put on the bead");
+            assertThat(l.instead()).contains("on the straight wire");
+        });
+    }
+
+    /** A ring is brought up to size on the mandrel before anything hangs in it (common practice). */
+    @Test
+    void ring_isBroughtUpToSize_beforeADropHangsInIt() {
+        Strand ring = strand("ring", Loop.thatOpens("round", 12, Turn.LEFT));
+        Piece piece = piece(
+                        List.of(ring, drop("drop")),
+                        List.of(),
+                        List.of(Join.of("ring.round", "drop.loop")),
+                        Optional.empty())
+                .withWork(List.of(Work.of("size", "ring", List.of("round"), new Act.BringToSize(12.4))));
+
+        assertThat(plan(piece).locks()).isEmpty();
+        assertThat(follow(piece)).isEmpty();
+        assertThat(titles(piece))
+                .containsSubsequence(
+                        "Bring the round up to 12.4 mm inside", "Hang the loop of the drop in the round of the ring");
+    }
+
     /** Every element is formed once, whatever parts and joins there are, and every step can be done; 2,000 seeded documents. */
     @Test
     void randomPieces_canBeFollowed() {
@@ -216,7 +258,14 @@ class OrderTest {
             List<String> faults = BenchSimulator.follow(piece, plan.steps());
             if (plan.locks().isEmpty()) {
                 assertThat(faults)
-                        .as("%d: %s %s", i, piece.strands(), piece.joins())
+                        .as(
+                                "%d: %s %s %s",
+                                i,
+                                piece.joins(),
+                                piece.work(),
+                                plan.steps().stream()
+                                        .map(st -> st.kind() + " " + st.title() + " " + st.about())
+                                        .toList())
                         .isEmpty();
             } else {
                 locked++;
@@ -284,6 +333,21 @@ class OrderTest {
                 joins.add(Join.of(a, b));
             }
         }
-        return piece(strands, parts, joins, random.nextInt(3) == 0 ? Optional.of(DARK) : Optional.empty());
+        List<Work> works = new ArrayList<>();
+        for (Strand strand : strands) {
+            int which = random.nextInt(5);
+            String on = which > 1 ? "back" : "run";
+            if (which < 4 && (which != 1 || strand.element("back").orElseThrow() instanceof Arc)) {
+                Act act = switch (which) {
+                    case 0 -> new Act.Polish(Act.Polish.Abrasive.EMERY);
+                    case 1 -> new Act.Flatten(0.6, With.DOMED_HAMMER);
+                    case 2 -> new Act.BringToSize(5.2);
+                    default -> new Act.Close();
+                };
+                works.add(Work.of("work-" + strand.id(), strand.id(), List.of(on), act));
+            }
+        }
+        return piece(strands, parts, joins, random.nextInt(3) == 0 ? Optional.of(DARK) : Optional.empty())
+                .withWork(works);
     }
 }

@@ -1,6 +1,7 @@
 package org.etui.core.sequence;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Optional;
@@ -10,8 +11,10 @@ import org.etui.core.act.Act;
 import org.etui.core.act.With;
 import org.etui.core.element.Arc;
 import org.etui.core.element.Loop;
+import org.etui.core.element.Outline;
 import org.etui.core.element.Straight;
 import org.etui.core.element.Turn;
+import org.etui.core.piece.Body;
 import org.etui.core.piece.Part;
 import org.etui.core.piece.PartKind;
 import org.etui.core.piece.Piece;
@@ -180,5 +183,45 @@ class WorkStepsTest {
 
         assertThat(step.tool()).isEqualTo("mandrel, 12.0 mm");
         assertThat(step.text()).contains("bend on to 20", "let go it stands at 200°", "(estimate)");
+    }
+
+    /** Two pairs of discs of sheet with two holes each: cut out and compared in pairs, then pierced where the holes are (common practice). */
+    @Test
+    void sheetBlanks_areCutOutInPairs_andPiercedWhereTheirHolesAre() {
+        Body.Sheet sheet = new Body.Sheet(
+                new Outline.Round(20),
+                0.5,
+                List.of(
+                        new Body.Hole(List.of(0.0, 8.5, 0.0), List.of(0.0, 0.0, 1.0), 1.5),
+                        new Body.Hole(List.of(-3.0, -8.0, 0.0), List.of(0.0, 0.0, 1.0), 1.5)));
+        Part disc = Part.of("disc", PartKind.BLANK, "copper", 20, Optional.empty())
+                .withBody(sheet)
+                .times(4);
+        Piece discs = piece(
+                        Work.of("w", "", List.of(), new Act.Pierce("disc", 1.5)).at("start"))
+                .withParts(List.of(disc), List.of());
+        List<Step> card = steps(discs);
+        List<String> titles = card.stream().map(Step::title).toList();
+        Step cut = card.get(titles.indexOf("Cut out all 4 of the disc"));
+        Step pierce = card.get(titles.indexOf("Pierce all 4 of the disc"));
+
+        assertThat(titles.indexOf(cut.title())).isLessThan(titles.indexOf(pierce.title()));
+        assertThat(cut.text()).contains("4 times", "file them as one", "63 mm of edge");
+        assertThat(cut.check()).contains("every pair");
+        assertThat(pierce.text()).contains("0.0 mm right, 8.5 mm up; 3.0 mm left, 8.0 mm down");
+        assertThat(pierce.check()).contains("two of every pair");
+        assertThat(pierce.minutes())
+                .isGreaterThanOrEqualTo(4
+                        * 2
+                        * steps(piece(Work.of("w", "", List.of(), new Act.Pierce("disc", 1.5))
+                                        .at("start")))
+                                .stream()
+                                .filter(s -> s.title().startsWith("Pierce"))
+                                .findFirst()
+                                .orElseThrow()
+                                .minutes());
+        // A disc of 20 mm and 0.5 mm less two holes of 1.5 mm, copper 8.9 g/cm³: π·(100 − 2·0.5625)·0.5·8.9/1000 g
+        // each.
+        assertThat(disc.massG()).isCloseTo(4 * Math.PI * (100 - 2 * 0.5625) * 0.5 * 8.9 / 1000, within(1e-6));
     }
 }

@@ -4,10 +4,12 @@ import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.etui.core.act.Act;
 import org.etui.core.check.Check;
 import org.etui.core.check.Family;
@@ -15,6 +17,8 @@ import org.etui.core.check.Term;
 import org.etui.core.check.Titled;
 import org.etui.core.check.Word;
 import org.etui.core.element.Element;
+import org.etui.core.element.Outline;
+import org.etui.core.piece.Body;
 import org.etui.core.tool.ToolKind;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -26,16 +30,20 @@ import tools.jackson.databind.node.ObjectNode;
  * @param elements kinds of element, in the order of the format
  * @param work kinds of work
  * @param tools kinds of tool
+ * @param bodies what a part can be as a solid
+ * @param outlines what a stone can look like from the front
  */
 public record Kinds(
         @Term("kinds of element, in the order of the format")
         List<KindRow> elements,
 
         @Term("kinds of work") List<KindRow> work,
-        @Term("kinds of tool") List<ToolRow> tools) {
+        @Term("kinds of tool") List<ToolRow> tools,
+        @Term("what a part can be as a solid") List<KindRow> bodies,
+        @Term("what a stone can look like from the front") List<KindRow> outlines) {
 
     /**
-     * A kind of element or work.
+     * A kind of element, work, body or outline.
      *
      * @param kind its word in the document
      * @param words what it is called on screen
@@ -100,7 +108,9 @@ public record Kinds(
             rows(Act.class),
             Arrays.stream(ToolKind.values())
                     .map(t -> new ToolRow(Word.of(t), t.inWords(), t.isRound()))
-                    .toList());
+                    .toList(),
+            rows(Body.class),
+            rows(Outline.class));
 
     private static List<KindRow> rows(Class<?> family) {
         String discriminator = family.getAnnotation(Family.class).value();
@@ -122,9 +132,17 @@ public record Kinds(
             List<Field> own = fields(component, term, "");
             fields.addAll(at, own);
             first.addAll(term.first() ? own : List.of());
-            usual(term).ifPresent(value -> usual.set(component.getName(), value));
+            usual(term).ifPresent(value -> usual.set(component.getName(), whole(component, value)));
         }
         return new KindRow(Word.of(member), titled.value(), List.copyOf(fields), titled.offered(), usual);
+    }
+
+    /** With the defaults of what it holds. */
+    private static JsonNode whole(RecordComponent component, JsonNode value) {
+        if (value.isObject()) {
+            new Defaults(Schemas.document(component.getType())).fill(value);
+        }
+        return value;
     }
 
     private static Optional<JsonNode> usual(Term term) {
@@ -144,7 +162,9 @@ public record Kinds(
             return Arrays.stream(type.getPermittedSubclasses())
                     .flatMap(m -> Arrays.stream(m.getRecordComponents()))
                     .flatMap(c -> fields(c, c.getAnnotation(Term.class), name + ".").stream())
-                    .distinct()
+                    .collect(Collectors.toMap(Field::name, f -> f, (one, other) -> one, LinkedHashMap::new))
+                    .values()
+                    .stream()
                     .toList();
         }
         if (term.offered().length > 0) {

@@ -67,9 +67,13 @@ class AssemblyTest {
                 .asString();
     }
 
-    private List<String> titles(String id) {
+    private JsonNode steps(String id) {
         JsonNode document = http.get("/api/pieces/" + id).json().get("document");
-        JsonNode steps = http.post("/api/plans", document.toString()).json().get("steps");
+        return http.post("/api/plans", document.toString()).json().get("steps");
+    }
+
+    private List<String> titles(String id) {
+        JsonNode steps = steps(id);
         return StreamSupport.stream(steps.spliterator(), false)
                 .map(s -> s.get("title").asString())
                 .toList();
@@ -170,6 +174,63 @@ class AssemblyTest {
                 .isEqualTo("links");
         choice.selectOption("links");
         assertThat(page.getByText("must be fewer")).hasCount(0);
+        page.close();
+    }
+
+    /** A moment that cannot be stays in the list with the reason; the piece stands. */
+    @Test
+    void refusedMoment_staysAndSaysWhy() {
+        Wire wire = Wire.ofRound(Metal.COPPER, Temper.DEAD_SOFT, 1);
+        Strand strand =
+                Strand.of("wire", "Wire", wire, List.of(Straight.of("run", 10), Loop.thatOpens("round", 9, Turn.LEFT)));
+        Work flat = Work.of("flat", "wire", List.of("run"), new Act.Flatten(0.7, With.DOMED_HAMMER))
+                .at("start");
+        Work polish = Work.of("polish", "wire", List.of("run"), new Act.Polish(Act.Polish.Abrasive.CLOTH))
+                .at("flat");
+        String id =
+                kept(Piece.of("Hazel pin", Purpose.DECORATIVE, List.of(strand)).withWork(List.of(flat, polish)));
+        Page page = browser.open(window, "/pieces/" + id + "/shape");
+        Locator moment = page.getByLabel("work: flatten").getByLabel("when");
+        moment.selectOption("polish");
+
+        assertThat(page.getByLabel("work: flatten").getByRole(AriaRole.ALERT))
+                .containsText("must not come round to itself");
+        assertThat(moment).hasValue("polish");
+        assertThat(http.get("/api/pieces/" + id)
+                        .json()
+                        .at("/document/work/0/after")
+                        .asString())
+                .isEqualTo("start");
+        moment.selectOption("forming");
+        assertThat(page.getByLabel("work: flatten").getByRole(AriaRole.ALERT)).hasCount(0);
+        page.close();
+    }
+
+    /** Two pairs of discs out of sheet, with two holes each: told on screen, cut out and pierced on the card. */
+    @Test
+    void blanks_areToldWithTheirHoles() {
+        String id = kept(Patterns.find("paddle-drop").orElseThrow().usual());
+        Page page = browser.open(window, "/pieces/" + id + "/shape");
+        button(page, "add a part").click();
+        Locator part = page.getByLabel("part part-1");
+        part.getByLabel("part 1", new Locator.GetByLabelOptions().setExact(true))
+                .selectOption("blank");
+        part.getByLabel("told as").selectOption("sheet");
+        part.getByLabel("from the front").selectOption("round");
+        part.getByLabel("how many").fill("4");
+        page.keyboard().press("Enter");
+        part.getByText("add a hole").click();
+        part.getByLabel("hole, above the middle").fill("8");
+        page.keyboard().press("Enter");
+        assertThat(part.getByText("one weighs about")).isVisible();
+        part.getByText("one more hole").click();
+        page.getByText("work", new Page.GetByTextOptions().setExact(true)).click();
+        page.getByLabel("add work").selectOption("pierce");
+        assertThat(page.getByLabel("work: pierce a blank")).isVisible();
+        Browser.untilDrawn(page);
+
+        assertThat(titles(id)).containsSubsequence("Cut out all 4 of the blank 1", "Pierce all 4 of the blank 1");
+        assertThat(steps(id).toString()).contains("8.0 mm up; ", "file them as one");
         page.close();
     }
 
