@@ -103,7 +103,7 @@ record FormingWords(LengthFormat format, School school) {
                 case TIPS ->
                     "Bend the wire round the tips of the jaws, " + rolled + ", and squeeze it until about "
                             + format.write(tool.insideMm(), Rounding.NEAREST) + " is left inside";
-                case CONE -> "Grip the wire where the jaw is " + cone(tool) + " thick and " + rolled;
+                case CONE -> "Grip the wire where the jaw is " + cone(tool) + " and " + rolled;
                 case STEP -> "Grip the wire in the " + size(tool) + " step and " + rolled;
                 case WOUND -> "Hold the wire against the " + size(tool) + " mandrel and " + wound;
             };
@@ -231,9 +231,14 @@ record FormingWords(LengthFormat format, School school) {
         return Math.abs(tool.sizeMm() - tool.insideMm()) > OTHER_SHARE * tool.insideMm();
     }
 
-    /** Where along a cone: at the mark, or how far from it. */
+    /** How thick a cone is where it is gripped: at its mark, or beside it. */
     private String cone(Tool tool) {
-        return format.write(isOther(tool) ? tool.insideMm() : tool.sizeMm(), Rounding.NEAREST);
+        if (!isOther(tool)) {
+            return size(tool) + " thick";
+        }
+        String side = tool.sizeMm() < tool.insideMm() ? "thicker" : "thinner";
+        return format.write(tool.insideMm(), Rounding.NEAREST) + " thick, a little " + side + " than at the "
+                + size(tool) + " mark,";
     }
 
     /** What a girth goes round. */

@@ -181,7 +181,7 @@ record WorkWords(LengthFormat format, Toolbox box) {
         @Override
         public Draft close(Act.Close close) {
             List<Element> closed = work.strand().elements().stream()
-                    .filter(e -> operation.touches(e.id()))
+                    .filter(e -> operation.touches(e.id()) && e.isBent())
                     .toList();
             boolean body = closed.stream().anyMatch(e -> e.woundInsideMm().orElse(0) > BODY_MM);
             boolean limbs = closed.stream().anyMatch(e -> e.hanging().hook());
