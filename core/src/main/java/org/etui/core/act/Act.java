@@ -12,6 +12,7 @@ import org.etui.core.check.Word;
 import org.etui.core.curve.CurvePiece;
 import org.etui.core.element.Element;
 import org.etui.core.element.Forming;
+import org.etui.core.element.Setting;
 import org.etui.core.mechanics.Face;
 import org.etui.core.mechanics.Flattening;
 import org.etui.core.section.Section;
@@ -415,7 +416,7 @@ public sealed interface Act
                 List<Run> runs = before.of(element.id());
                 Section section = runs.get(0).section();
                 List<CurvePiece> shapes = element.shape(new Forming(
-                        section.inPlaneMm(), section.acrossMm(), element.id().equals(first), id -> 0.0));
+                        section.inPlaneMm(), section.acrossMm(), element.id().equals(first), Setting.ALONE));
                 for (int i = 0; i < shapes.size(); i++) {
                     Run run = runs.get(runs.size() - shapes.size() + i);
                     CurvePiece closer = shapes.get(i).lasting(run.now().lengthMm());

@@ -88,6 +88,11 @@ public record Ball(
     }
 
     @Override
+    public <R> Optional<R> seated(Seating<R> seating) {
+        return Optional.empty();
+    }
+
+    @Override
     public List<Spacing> spacings() {
         return List.of();
     }

@@ -96,6 +96,11 @@ public record Bend(
     }
 
     @Override
+    public <R> Optional<R> seated(Seating<R> seating) {
+        return Optional.empty();
+    }
+
+    @Override
     public List<Spacing> spacings() {
         return List.of();
     }

@@ -144,6 +144,11 @@ public record Coil(
     }
 
     @Override
+    public <R> Optional<R> seated(Seating<R> seating) {
+        return Optional.empty();
+    }
+
+    @Override
     public List<Spacing> spacings() {
         return pitchMm > 0 ? List.of(new Spacing("from turn to turn", pitchMm, false)) : List.of();
     }

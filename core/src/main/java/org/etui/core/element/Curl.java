@@ -91,6 +91,11 @@ public record Curl(
     }
 
     @Override
+    public <R> Optional<R> seated(Seating<R> seating) {
+        return Optional.empty();
+    }
+
+    @Override
     public List<Spacing> spacings() {
         return List.of();
     }

@@ -1,6 +1,5 @@
 package org.etui.core.element;
 
-import java.util.function.Function;
 import org.etui.core.check.Check;
 
 /**
@@ -9,9 +8,9 @@ import org.etui.core.check.Check;
  * @param thicknessMm thickness in the plane of bending, mm, above 0
  * @param acrossMm its measure across that plane, mm, above 0
  * @param first whether the element begins the strand
- * @param strandMm thickness of another strand of the piece by its id, mm
+ * @param setting what it meets in its piece
  */
-public record Forming(double thicknessMm, double acrossMm, boolean first, Function<String, Double> strandMm) {
+public record Forming(double thicknessMm, double acrossMm, boolean first, Setting setting) {
     /** @throws IllegalArgumentException if the thickness is out of range */
     public Forming {
         Check.positive("thicknessMm", thicknessMm);
@@ -20,8 +19,6 @@ public record Forming(double thicknessMm, double acrossMm, boolean first, Functi
 
     /** In round or square wire, in a piece of one strand. */
     public Forming(double thicknessMm, boolean first) {
-        this(thicknessMm, thicknessMm, first, id -> {
-            throw new IllegalArgumentException("no strand " + id);
-        });
+        this(thicknessMm, thicknessMm, first, Setting.ALONE);
     }
 }

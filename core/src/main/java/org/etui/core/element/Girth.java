@@ -129,14 +129,33 @@ public record Girth(
                 Optional.of(new Seat(part, heightMm, 0)));
     }
 
-    /** Once round the stone as the middle of the wire goes. */
+    /** The same in another slot of the bundle. */
+    public Girth inSlot(int slot) {
+        Seat there = seat.orElseThrow();
+        return new Girth(
+                id,
+                outline,
+                from,
+                to,
+                offsetWires,
+                turn,
+                rollDeg,
+                over,
+                target,
+                Optional.of(new Seat(there.on(), there.heightMm(), slot)));
+    }
+
+    /** Once round its own outline as the middle of the wire goes. */
     public Circuit round(double thicknessMm) {
         return outline.round((offsetWires + 0.5) * thicknessMm);
     }
 
     @Override
     public List<CurvePiece> shape(Forming forming) {
-        return round(forming.thicknessMm()).along(from, to, turn.sign());
+        return forming.setting()
+                .round(this, forming.thicknessMm(), forming.acrossMm())
+                .orElseGet(() -> round(forming.thicknessMm()))
+                .along(from, to, turn.sign());
     }
 
     @Override
@@ -167,6 +186,11 @@ public record Girth(
     @Override
     public List<String> sitsOn() {
         return seat.map(s -> List.of(s.on())).orElse(List.of());
+    }
+
+    @Override
+    public <R> Optional<R> seated(Seating<R> seating) {
+        return seat.map(s -> seating.onBody(this));
     }
 
     @Override

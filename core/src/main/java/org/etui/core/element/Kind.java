@@ -46,6 +46,9 @@ public interface Kind {
     /** The parts, or the strand.element of others, that it sits on; empty where it follows the element before it. */
     List<String> sitsOn();
 
+    /** The answer of one that has a seat; empty of one that has none. */
+    <R> Optional<R> seated(Seating<R> seating);
+
     /** The same in another piece, where things have other names. */
     Element renamed(Names names);
 

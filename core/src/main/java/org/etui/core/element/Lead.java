@@ -86,6 +86,11 @@ public record Lead(
     }
 
     @Override
+    public <R> Optional<R> seated(Seating<R> seating) {
+        return Optional.empty();
+    }
+
+    @Override
     public List<Spacing> spacings() {
         return List.of();
     }

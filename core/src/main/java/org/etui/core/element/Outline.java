@@ -21,6 +21,9 @@ import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
  */
 @Family("shape")
 public sealed interface Outline {
+    /** No outline is turned further, degrees. */
+    double MOST_TURN = 360;
+
     /** The way round at a distance outside it as it stands upright, mm, above 0. */
     Circuit upright(double offsetMm);
 
@@ -57,6 +60,7 @@ public sealed interface Outline {
         /** @throws IllegalArgumentException if the diameter is out of range */
         public Round {
             Check.size("diameterMm", diameterMm);
+            Check.within("turnDeg", turnDeg, -MOST_TURN, MOST_TURN);
         }
 
         /** Upright. */
@@ -105,6 +109,7 @@ public sealed interface Outline {
         public Oval {
             Check.size("lengthMm", lengthMm);
             Check.size("widthMm", widthMm);
+            Check.within("turnDeg", turnDeg, -MOST_TURN, MOST_TURN);
         }
 
         /** Upright. */
@@ -158,6 +163,7 @@ public sealed interface Outline {
             Check.size("lengthMm", lengthMm);
             Check.size("widthMm", widthMm);
             Check.within("cornerMm", cornerMm, 0, Check.GREATEST);
+            Check.within("turnDeg", turnDeg, -MOST_TURN, MOST_TURN);
         }
 
         /** Upright. */
@@ -215,6 +221,7 @@ public sealed interface Outline {
         public Drop {
             Check.size("lengthMm", lengthMm);
             Check.size("widthMm", widthMm);
+            Check.within("turnDeg", turnDeg, -MOST_TURN, MOST_TURN);
         }
 
         /** Two right-angled triangles to the point and the rest of the round. */
@@ -279,6 +286,7 @@ public sealed interface Outline {
         public Shard {
             Check.size("lengthMm", lengthMm);
             Check.size("widthMm", widthMm);
+            Check.within("turnDeg", turnDeg, -MOST_TURN, MOST_TURN);
             Check.that(
                     pointDeg > 0 && pointDeg <= 179, () -> "pointDeg must be above 0 and at most 179, was " + pointDeg);
         }
@@ -341,6 +349,7 @@ public sealed interface Outline {
         /** @param points in order */
         public Polygon {
             points = List.copyOf(points);
+            Check.within("turnDeg", turnDeg, -MOST_TURN, MOST_TURN);
         }
 
         /** The shoelace formula. */
@@ -414,6 +423,7 @@ public sealed interface Outline {
         public Traced {
             points = points.stream().map(List::copyOf).toList();
             Check.that(points.size() >= 3, "points must be at least three");
+            Check.within("turnDeg", turnDeg, -MOST_TURN, MOST_TURN);
             for (List<Double> p : points) {
                 Check.that(
                         p.size() == 2 && p.stream().allMatch(v -> Math.abs(v) <= Check.GREATEST),
@@ -480,6 +490,7 @@ public sealed interface Outline {
         /** @throws IllegalArgumentException if the girth is out of range */
         public Measured {
             Check.size("girthMm", girthMm);
+            Check.within("turnDeg", turnDeg, -MOST_TURN, MOST_TURN);
         }
 
         /** Upright. */

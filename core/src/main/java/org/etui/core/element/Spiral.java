@@ -276,6 +276,11 @@ public record Spiral(
     }
 
     @Override
+    public <R> Optional<R> seated(Seating<R> seating) {
+        return Optional.empty();
+    }
+
+    @Override
     public List<Spacing> spacings() {
         return gapMm > 0 ? List.of(new Spacing("gap between turns", gapMm, false)) : List.of();
     }

@@ -82,6 +82,11 @@ public record Straight(
     }
 
     @Override
+    public <R> Optional<R> seated(Seating<R> seating) {
+        return Optional.empty();
+    }
+
+    @Override
     public List<Spacing> spacings() {
         return List.of(new Spacing("length", lengthMm, true));
     }

@@ -71,7 +71,7 @@ public record Twist(
         if (isAlone()) {
             return List.of(new Line(lengthMm));
         }
-        double radius = (forming.thicknessMm() + forming.strandMm().apply(with)) / 4;
+        double radius = (forming.thicknessMm() + forming.setting().strandMm(with)) / 4;
         Helix helix = Helix.coil(radius, lengthMm / turns, 2 * Math.PI * turns);
         double kink = Math.PI / 2 - helix.slopeRad();
         return List.of(new Grip(0, -kink), helix, new Grip(0, kink));
@@ -105,6 +105,11 @@ public record Twist(
     @Override
     public List<String> sitsOn() {
         return List.of();
+    }
+
+    @Override
+    public <R> Optional<R> seated(Seating<R> seating) {
+        return Optional.empty();
     }
 
     @Override

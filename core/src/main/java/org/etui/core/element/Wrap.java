@@ -12,6 +12,7 @@ import org.etui.core.check.Titled;
 import org.etui.core.curve.Circuit;
 import org.etui.core.curve.Circuit.Disc;
 import org.etui.core.curve.CurvePiece;
+import org.etui.core.curve.Grip;
 import org.etui.core.curve.Helix;
 import org.etui.core.section.Section;
 
@@ -156,6 +157,9 @@ public record Wrap(
         }
     }
 
+    /** Hosts that turn less from turn to turn are taken as straight. */
+    private static final double LEAST_KINK_RAD = 1e-7;
+
     /** @throws IllegalArgumentException if a measure is out of range */
     public Wrap {
         Check.size("turns", turns);
@@ -193,14 +197,35 @@ public record Wrap(
         return Circuit.around(core.discs(legAlong ? thicknessMm : 0), thicknessMm / 2);
     }
 
-    /** Constant slope over the line round the core: each turn climbs by the pitch. */
+    /**
+     * Constant slope over the line round the core, or round what it is really wound on: each turn climbs by the pitch. Where that is bent, each turn
+     * is set on at the angle that its hosts have turned by.
+     */
     @Override
     public List<CurvePiece> shape(Forming forming) {
-        Circuit round = round(forming.thicknessMm());
-        double slope = (pitchMm == 0 ? forming.acrossMm() : pitchMm) / round.lengthMm();
-        return round.along(0, turns, turn.sign()).stream()
-                .<CurvePiece>map(piece -> new Helix(piece, slope))
-                .toList();
+        double pitch = pitchMm(forming.acrossMm());
+        Optional<Setting.Hosts> hosts = forming.setting().hosts(this, pitch);
+        Circuit round = hosts.map(h -> Circuit.around(h.discs(), forming.thicknessMm() / 2))
+                .orElseGet(() -> round(forming.thicknessMm()));
+        double slope = pitch / round.lengthMm();
+        List<CurvePiece> pieces = new ArrayList<>();
+        for (int turnsDone = 0; turnsDone < turns; turnsDone++) {
+            double at = turnsDone;
+            double kink = hosts.filter(h -> at > 0)
+                    .map(h -> h.headingRad().applyAsDouble((at + 0.5) * pitch)
+                            - h.headingRad().applyAsDouble((at - 0.5) * pitch))
+                    .orElse(0.0);
+            if (Math.abs(kink) > LEAST_KINK_RAD) {
+                pieces.add(new Grip(0, turn.sign() * kink));
+            }
+            round.along(at, Math.min(at + 1, turns), turn.sign()).forEach(p -> pieces.add(new Helix(p, slope)));
+        }
+        return pieces;
+    }
+
+    /** From turn to turn, mm: touching turns lie as far apart as the wire is wide. */
+    public double pitchMm(double acrossMm) {
+        return pitchMm == 0 ? acrossMm : pitchMm;
     }
 
     @Override
@@ -231,6 +256,11 @@ public record Wrap(
     @Override
     public List<String> sitsOn() {
         return seat.map(Seat::round).orElse(List.of());
+    }
+
+    @Override
+    public <R> Optional<R> seated(Seating<R> seating) {
+        return seat.map(s -> seating.wound(this));
     }
 
     @Override

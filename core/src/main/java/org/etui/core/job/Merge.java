@@ -85,7 +85,8 @@ final class Merge {
         }
         for (Part p : size.parts()) {
             if (own.contains(p.id())) {
-                parts.add(p.renamed(p.id() + behind, p.on().map(on -> at(on, own, behind))));
+                parts.add(p.renamed(p.id() + behind, p.on().map(on -> at(on, own, behind)))
+                        .moved(moved));
             } else if (once.add(p.id())) {
                 parts.add(p);
             }
@@ -115,7 +116,7 @@ final class Merge {
     }
 
     /** Where something of this size is found: a strand of it, a part of its own, or a part that all sizes share. */
-    private static String at(String address, Set<String> own, String behind) {
+    static String at(String address, Set<String> own, String behind) {
         int dot = address.indexOf('.');
         if (dot >= 0) {
             return address.substring(0, dot) + behind + address.substring(dot);
@@ -125,7 +126,8 @@ final class Merge {
 
     /** How far this size is moved to the right, so that it lies beside the one before; 0 where the plan lays strands out itself. */
     private double room(Piece size) {
-        if (size.strands().stream().allMatch(s -> s.place().equals(Place.FREE))) {
+        boolean laidOut = size.strands().stream().allMatch(s -> s.place().equals(Place.FREE));
+        if (laidOut && size.parts().stream().noneMatch(p -> seated(size, p))) {
             return 0;
         }
         Plan plan = Planner.plan(size, new PlanOptions(PlanOptions.States.NONE, PlanOptions.USUAL.format()));
@@ -146,7 +148,7 @@ final class Merge {
     }
 
     /** Whether wire of a size lies on a part. */
-    private static boolean seated(Piece size, Part part) {
+    static boolean seated(Piece size, Part part) {
         return size.strands().stream()
                 .flatMap(s -> s.elements().stream())
                 .anyMatch(e -> e.sitsOn().contains(part.id()));

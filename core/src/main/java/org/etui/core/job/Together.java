@@ -8,6 +8,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.etui.core.check.BadInput;
 import org.etui.core.element.Kind;
+import org.etui.core.piece.Part;
 import org.etui.core.piece.Piece;
 import org.etui.core.piece.Purpose;
 import org.etui.core.piece.Strand;
@@ -16,7 +17,7 @@ import org.etui.core.verify.PieceChecks;
 
 /**
  * Several pieces as one document, so that they are cut from one list. What belongs to a piece carries its number behind its name.
- * Parts and joins stay behind: they take no wire.
+ * Joins stay behind, and parts that no wire lies on: they take none.
  */
 public final class Together {
     private static final int MOST_STRANDS = 60;
@@ -25,6 +26,7 @@ public final class Together {
 
     private final List<Strand> strands = new ArrayList<>();
     private final List<Work> works = new ArrayList<>();
+    private final List<Part> parts = new ArrayList<>();
 
     private Together() {}
 
@@ -44,6 +46,7 @@ public final class Together {
         }
         limit("strands", together.strands.size(), MOST_STRANDS);
         limit("operations", together.works.size(), MOST_WORK);
+        limit("parts", together.parts.size(), MOST_WORK);
         Piece all = Piece.of(name(pieces), Purpose.DECORATIVE, together.strands);
         Piece worked = new Piece(
                 all.format(),
@@ -53,7 +56,7 @@ public final class Together {
                 all.purpose(),
                 Optional.empty(),
                 all.strands(),
-                List.of(),
+                together.parts,
                 List.of(),
                 together.works,
                 Optional.empty(),
@@ -76,6 +79,13 @@ public final class Together {
 
     private void add(Piece piece, String behind) {
         Set<String> own = piece.work().stream().map(Work::id).collect(Collectors.toSet());
+        Set<String> seats = piece.parts().stream()
+                .filter(p -> Merge.seated(piece, p))
+                .map(Part::id)
+                .collect(Collectors.toSet());
+        piece.parts().stream()
+                .filter(p -> seats.contains(p.id()))
+                .forEach(p -> parts.add(p.renamed(p.id() + behind, Optional.empty())));
         for (Strand s : piece.strands()) {
             String title = piece.strands().size() > 1 ? piece.name() + ", " + s.title() : piece.name();
             strands.add(new Strand(
@@ -87,7 +97,7 @@ public final class Together {
                     s.wire(),
                     s.allowance(),
                     s.elements().stream()
-                            .map(e -> e.renamed(new Alone(behind, own, mark(s, behind))))
+                            .map(e -> e.renamed(new Alone(behind, own, seats, mark(s, behind))))
                             .toList(),
                     s.order(),
                     s.place()));
@@ -110,8 +120,8 @@ public final class Together {
         return behind + "-" + strand.id();
     }
 
-    /** Names of strands that are cut together: what they sit on is not there. */
-    private record Alone(String behind, Set<String> own, String mark) implements Kind.Names {
+    /** Names of strands that are cut together. */
+    private record Alone(String behind, Set<String> own, Set<String> seats, String mark) implements Kind.Names {
         @Override
         public String strand(String id) {
             return id + behind;
@@ -124,7 +134,7 @@ public final class Together {
 
         @Override
         public Optional<String> place(String address) {
-            return Optional.empty();
+            return Optional.of(Merge.at(address, seats, behind));
         }
     }
 }

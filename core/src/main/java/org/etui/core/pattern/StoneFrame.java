@@ -3,6 +3,11 @@ package org.etui.core.pattern;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
+import org.etui.core.curve.CentreLine;
+import org.etui.core.curve.Circuit;
+import org.etui.core.curve.CurvePiece;
+import org.etui.core.curve.Pose;
 import org.etui.core.element.Arc;
 import org.etui.core.element.Bend;
 import org.etui.core.element.Element;
@@ -24,8 +29,11 @@ import org.etui.core.piece.PartKind;
 import org.etui.core.piece.Piece;
 import org.etui.core.piece.Place;
 import org.etui.core.piece.Purpose;
+import org.etui.core.piece.Solid;
 import org.etui.core.piece.Strand;
 import org.etui.core.wire.Wire;
+import org.hipparchus.analysis.solvers.BrentSolver;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
 
 /**
  * Frame wires lashed into a bundle at intervals and bent round the stone, one of them drawn up into a bail, the others
@@ -38,6 +46,21 @@ final class StoneFrame extends Pattern {
 
     /** Turns of the bail's own end round its neck: they close it (common practice: two or more). */
     private static final double BAIL_TURNS = 2;
+
+    private static final String STONE = "stone";
+    private static final double SCROLL_INSIDE_MM = 0.8;
+    private static final double SCROLL_GAP_MM = 0.4;
+
+    /** A lashing is moved by so much of the way between two, at most, so that it lies where the bundle is straighter. */
+    private static final double MOST_MOVED = 0.3;
+
+    private static final int MOVES = 12;
+
+    /** A bundle that turns by less under a lashing is lashed as it is, rad (engineering estimate). */
+    private static final double GENTLE_RAD = 0.25;
+
+    /** No neck stands further from the top than this share of the way round. */
+    private static final double MOST_FROM = 0.2;
 
     StoneFrame() {
         super(
@@ -68,76 +91,92 @@ final class StoneFrame extends Pattern {
 
     @Override
     Piece build(Values values, Wire wire, Purpose purpose) {
-        double t = wire.section().inPlaneMm();
         int frames = values.count("frameWires");
-        Wire fine = Wire.ofRound(
-                wire.metal(),
-                wire.temper(),
-                Math.round(100 * Math.max(0.2, FINE_SHARE * wire.section().thicknessMm())) / 100.0);
+        double t = wire.section().inPlaneMm();
+        Wire fine = Wire.ofRound(wire.metal(), wire.temper(), fineMm(wire));
         Outline outline = outline(values);
-        Wrap.Core bundle = Wrap.Core.ofWires(frames, t);
-        Strand frame = Strand.of(
-                        "frame",
-                        "Frame wire",
+        double bundle = frames * wire.section().acrossMm();
+        Body.Cabochon stone = stone(values, outline, bundle);
+        List<Strand> strands = new ArrayList<>();
+        for (int i = 0; i < frames; i++) {
+            strands.add(frameWire(values, wire, stone, i));
+        }
+        for (int i = 1; i <= values.count("lashings"); i++) {
+            String side = "side-" + i;
+            List<String> hosts = strands.subList(0, frames).stream()
+                    .map(s -> s.id() + "." + side)
+                    .toList();
+            strands.add(Strand.of(
+                    "lashing-" + i,
+                    "Lashing " + i,
+                    fine,
+                    List.of(Wrap.of("lash", Wrap.Core.ofWires(frames, t), values.number("lashTurns"), Turn.LEFT)
+                            .round(hosts, 1))));
+        }
+        strands.add(neckLashing(values, fine, strands.subList(0, frames), t));
+        strands.add(weave(values, fine, stone, t));
+        Part part = Part.of(STONE, PartKind.STONE, "stone", values.number("thicknessMm"), Optional.of("frame-1.side-1"))
+                .withBody(stone);
+        return Piece.of(title(), purpose, strands).withParts(List.of(part), List.of(Join.of("weave.pass-1", STONE)));
+    }
+
+    private static double fineMm(Wire wire) {
+        return Math.round(100 * Math.max(0.2, FINE_SHARE * wire.section().thicknessMm())) / 100.0;
+    }
+
+    /** A cabochon whose upright edge takes the bundle, as far as it is high enough (an estimate: edges are not asked for). */
+    private static Body.Cabochon stone(Values values, Outline outline, double bundleMm) {
+        double height = values.number("thicknessMm");
+        return new Body.Cabochon(outline, height, Math.min(Math.max(1, bundleMm), height), 2, Optional.empty());
+    }
+
+    /** One wire of the bundle; the last is drawn up into the bail. */
+    private static Strand frameWire(Values values, Wire wire, Body.Cabochon stone, int slot) {
+        boolean bail = slot == values.count("frameWires") - 1;
+        List<Element> elements = bail
+                ? frame(
+                        values,
                         wire,
-                        frame(values, outline, scroll("second-scroll", values).inward()))
-                .withOrder(formed(values, outline))
-                .withAllowance(Allowance.usual().withHandleAt(HandleAt.NONE))
-                .withPlace(Place.turned(180))
-                .times(frames - 1, false, false);
-        Strand bail = Strand.of(
-                        "bail",
-                        "Bail wire",
+                        stone,
+                        slot,
+                        aboveScrollsMm(values, wire),
+                        Bend.of("bail-corner", 90, Turn.RIGHT).rolled(90),
+                        Loop.of("bail", values.number("bailInsideMm"), Turn.LEFT),
+                        Wrap.of("bail-wrap", Wrap.Core.ofStem(wire.section().inPlaneMm()), BAIL_TURNS, Turn.LEFT)
+                                .rolled(90))
+                : frame(
+                        values,
                         wire,
-                        frame(
-                                values,
-                                outline,
-                                Loop.of("bail", values.number("bailInsideMm"), Turn.RIGHT),
-                                Wrap.of("bail-wrap", Wrap.Core.ofStem(t), BAIL_TURNS, Turn.RIGHT)
-                                        .rolled(90)))
-                .withOrder(formed(values, outline))
-                .withAllowance(Allowance.usual().withHandleAt(HandleAt.END))
-                .withPlace(new Place(0, 0, t, 180));
-        Strand lashing = Strand.of(
-                        "lashing",
-                        "Lashing",
-                        fine,
-                        List.of(Wrap.of("lash", bundle, values.number("lashTurns"), Turn.LEFT)
-                                .round(List.of("frame.side-1", "bail.side-1"), 1)))
-                .withPlace(beside(outline, t, 1, 0))
-                .times(values.count("lashings"), false, false);
-        Strand neck = Strand.of(
-                        "neck",
-                        "Neck lashing",
-                        fine,
-                        List.of(Wrap.of(
-                                        "neck-lash",
-                                        Wrap.Core.ofWires(2 * frames, t),
-                                        Math.max(
-                                                1,
-                                                values.number("neckMm")
-                                                        / fine.section().acrossMm()),
-                                        Turn.LEFT)
-                                .round(
-                                        List.of(
-                                                "frame.first-neck",
-                                                "frame.second-neck",
-                                                "bail.first-neck",
-                                                "bail.second-neck"),
-                                        0.5)))
-                .withPlace(beside(outline, t, 2, 0));
-        Strand weave = Strand.of("weave", "Weave", fine, weave(values, outline, t))
-                .withPlace(beside(outline, t, 3, widthMm(outline) + values.number("thicknessMm")));
-        Part stone = Part.of(
-                        "stone", PartKind.STONE, "stone", values.number("thicknessMm"), Optional.of("frame.side-1"))
-                .withBody(new Body.Cabochon(
-                        outline,
-                        values.number("thicknessMm"),
-                        Math.min(1, values.number("thicknessMm") / 2),
-                        2,
-                        Optional.empty()));
-        return Piece.of(title(), purpose, List.of(frame, bail, lashing, neck, weave))
-                .withParts(List.of(stone), List.of(Join.of("weave.pass-1", "stone")));
+                        stone,
+                        slot,
+                        0,
+                        scroll("second-scroll", values).inward());
+        return Strand.of(
+                        bail ? "bail" : "frame-" + (slot + 1),
+                        bail ? "Bail wire" : "Frame wire " + (slot + 1),
+                        wire,
+                        elements)
+                .withOrder(formed(values))
+                .withAllowance(Allowance.usual().withHandleAt(bail ? HandleAt.END : HandleAt.NONE));
+    }
+
+    /** How much longer the bail's stem is than the neck, so that its turns are wound above the scrolls, mm. */
+    private static double aboveScrollsMm(Values values, Wire wire) {
+        double t = wire.section().inPlaneMm();
+        double scroll = SCROLL_INSIDE_MM / 2 + t + values.number("scrollTurns") * (t + SCROLL_GAP_MM);
+        return scroll + BAIL_TURNS * wire.section().acrossMm();
+    }
+
+    private static Strand neckLashing(Values values, Wire fine, List<Strand> frames, double t) {
+        List<String> hosts = new ArrayList<>();
+        frames.forEach(s -> hosts.addAll(List.of(s.id() + ".first-neck", s.id() + ".second-neck")));
+        double turns = Math.max(1, values.number("neckMm") / fine.section().acrossMm());
+        return Strand.of(
+                "neck",
+                "Neck lashing",
+                fine,
+                List.of(Wrap.of("neck-lash", Wrap.Core.ofWires(hosts.size(), t), turns, Turn.LEFT)
+                        .round(hosts, 0.5)));
     }
 
     private static Outline outline(Values values) {
@@ -169,45 +208,103 @@ final class StoneFrame extends Pattern {
         return ((Outline.Drop) outline).widthMm();
     }
 
-    /** The girth cut where lashings come, evenly spaced. */
-    private static List<Element> sides(Values values, Outline outline) {
+    /** The girth cut where lashings come, evenly spaced, from one side of the neck to the other. */
+    private static List<Element> sides(
+            Values values, Body.Cabochon stone, Circuit round, double fineMm, double heightMm, int slot, double from) {
         int lashings = values.count("lashings");
         List<Element> sides = new ArrayList<>();
-        for (int i = 0; i <= lashings; i++) {
-            sides.add(Girth.of("side-" + (i + 1), outline, i / (lashings + 1.0), (i + 1) / (lashings + 1.0), Turn.LEFT)
-                    .on("stone", 0));
+        double begins = from;
+        for (int i = 1; i <= lashings + 1; i++) {
+            double ends = i > lashings ? 1 - from : lashedAt(round, values, fineMm, from, i);
+            sides.add(Girth.of("side-" + i, stone.outline(), begins, ends, Turn.LEFT)
+                    .on(STONE, heightMm)
+                    .inSlot(slot));
+            begins = ends;
         }
         return sides;
     }
 
-    /** Scroll, neck, the girth in sides, neck, and what the wire ends in. */
-    private static List<Element> frame(Values values, Outline outline, Element... end) {
+    /** Where a lashing comes: evenly spaced, and moved away from a corner, where no hand lashes (common practice). */
+    private static double lashedAt(Circuit round, Values values, double fineMm, double from, int lashing) {
+        double part = (1 - 2 * from) / (values.count("lashings") + 1);
+        double even = from + lashing * part;
+        double half = Math.min(part / 2, values.number("lashTurns") * fineMm / round.lengthMm());
+        double best = even;
+        for (int i = 1; i <= MOVES && bent(round, best, half) > GENTLE_RAD; i++) {
+            for (int side : new int[] {1, -1}) {
+                double moved = even + side * i * MOST_MOVED * part / MOVES;
+                best = bent(round, moved, half) < bent(round, best, half) ? moved : best;
+            }
+        }
+        return best;
+    }
+
+    private static double bent(Circuit round, double share, double half) {
+        return round.along(share - half, share + half, 1).stream()
+                .mapToDouble(CurvePiece::turnRad)
+                .sum();
+    }
+
+    /** Scroll, neck, the girth in sides, neck, and what the wire ends in; the two necks lie beside each other. */
+    private static List<Element> frame(
+            Values values, Wire wire, Body.Cabochon stone, int slot, double longerMm, Element... end) {
+        double t = wire.section().inPlaneMm();
+        double across = wire.section().acrossMm();
+        Circuit round = new Solid(stone).girth(new Solid(stone).lie(across / 2, slot, t / 2, across));
+        double from = besideTheMiddle(round, t);
+        double corner = 90 - Math.toDegrees(turned(round, from));
         List<Element> elements = new ArrayList<>();
         elements.add(scroll("first-scroll", values));
         elements.add(Straight.of("first-neck", values.number("neckMm")));
-        elements.add(Bend.of("first-corner", 90, Turn.RIGHT));
-        elements.addAll(sides(values, outline));
-        elements.add(Bend.of("second-corner", 90, Turn.RIGHT));
-        elements.add(Straight.of("second-neck", values.number("neckMm")));
+        elements.add(Bend.of("first-corner", corner, Turn.RIGHT));
+        elements.addAll(sides(values, stone, round, fineMm(wire), across / 2, slot, from));
+        elements.add(Bend.of("second-corner", corner, Turn.RIGHT));
+        elements.add(Straight.of("second-neck", values.number("neckMm") + longerMm));
         elements.addAll(List.of(end));
         return elements;
     }
 
+    /** Where the girth begins, as a share of the way round, so that its neck stands half a wire from the middle. */
+    private static double besideTheMiddle(Circuit round, double thicknessMm) {
+        double radius = (Bend.of("corner", 90, Turn.RIGHT).insideMm() + thicknessMm) / 2;
+        return new BrentSolver(1e-9)
+                .solve(
+                        100,
+                        share -> aside(round, share) - radius * (1 - Math.sin(turned(round, share))) - thicknessMm / 2,
+                        1e-9,
+                        MOST_FROM);
+    }
+
+    private static double aside(Circuit round, double share) {
+        return end(round, share).position().getX();
+    }
+
+    private static double turned(Circuit round, double share) {
+        Vector3D heading = end(round, share).heading();
+        return Math.atan2(heading.getY(), heading.getX());
+    }
+
+    private static Pose end(Circuit round, double share) {
+        List<CurvePiece> way = round.along(0, share, 1);
+        return CentreLine.of(1, way).pieces().get(way.size() - 1).end();
+    }
+
     private static Spiral scroll(String id, Values values) {
-        return Spiral.open(id, 0.8, values.number("scrollTurns"), 0.4, Turn.LEFT);
+        return Spiral.open(id, SCROLL_INSIDE_MM, values.number("scrollTurns"), SCROLL_GAP_MM, Turn.RIGHT);
     }
 
     /** The girth first, from its beginning; corners, and the ends last. */
-    private static List<String> formed(Values values, Outline outline) {
-        List<String> order =
-                new ArrayList<>(sides(values, outline).stream().map(Element::id).toList());
+    private static List<String> formed(Values values) {
+        List<String> order = new ArrayList<>(IntStream.rangeClosed(1, values.count("lashings") + 1)
+                .mapToObj(i -> "side-" + i)
+                .toList());
         order.addAll(List.of("first-corner", "second-corner", "first-neck", "first-scroll", "second-neck"));
         return order;
     }
 
     /** To and fro over the front: the width and half the thickness down each edge, round a frame wire at each end. */
-    private static List<Element> weave(Values values, Outline outline, double frameMm) {
-        double pass = widthMm(outline) + values.number("thicknessMm");
+    private static Strand weave(Values values, Wire fine, Body.Cabochon stone, double frameMm) {
+        double pass = widthMm(stone.outline()) + values.number("thicknessMm");
         List<Element> elements = new ArrayList<>();
         int passes = values.count("passes");
         for (int i = 1; i <= passes; i++) {
@@ -216,11 +313,11 @@ final class StoneFrame extends Pattern {
                 elements.add(Arc.of("round-" + i, frameMm, 180, i % 2 == 1 ? Turn.LEFT : Turn.RIGHT));
             }
         }
-        return elements;
-    }
-
-    /** The finer wires lie beside the frame as they are before they go on. */
-    private static Place beside(Outline outline, double frameMm, int row, double aheadMm) {
-        return new Place(widthMm(outline) / 2 + 4 * frameMm + 4 + aheadMm, -row * 7.0, 0, 0);
+        double apart = frameMm + fine.section().inPlaneMm();
+        double bundle = values.count("frameWires") * frameMm;
+        double over = Math.max(stone.heightMm(), bundle + fine.section().acrossMm())
+                + fine.section().acrossMm();
+        return Strand.of("weave", "Weave", fine, elements)
+                .withPlace(new Place(pass / 2, -(passes - 1) * apart / 2, over, 0));
     }
 }

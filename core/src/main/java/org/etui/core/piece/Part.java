@@ -55,6 +55,12 @@ public record Part(
         return new Part(name, kind, material, sizeMm, elsewhere, count, body, place);
     }
 
+    /** The same, lying further to the right, mm. */
+    public Part moved(double rightMm) {
+        Place there = new Place(place.xMm() + rightMm, place.yMm(), place.zMm(), place.rotDeg());
+        return rightMm == 0 ? this : new Part(id, kind, material, sizeMm, on, count, body, there);
+    }
+
     /** Mass of all of it, g, an estimate; 0 where its body is not told. */
     public double massG() {
         return count * body.map(b -> new Solid(b).massG(material)).orElse(0.0);

@@ -4,11 +4,13 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.function.DoubleUnaryOperator;
 import java.util.stream.IntStream;
 import org.etui.core.check.Check;
 import org.etui.core.curve.CentreLine;
 import org.etui.core.curve.Circuit;
 import org.etui.core.element.Outline;
+import org.hipparchus.analysis.solvers.BrentSolver;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.hipparchus.special.Beta;
 
@@ -42,6 +44,12 @@ public record Solid(Body body) {
     private static final double BARREL_ENDS = 0.65;
 
     private static final double SAME = 1e-9;
+    private static final double SOLVED_MM = 1e-7;
+    private static final int MOST_TRIES = 100;
+
+    /** How far about a height its slope is taken, as a share of all of it. */
+    private static final double STEP_OF_HEIGHT = 1e-4;
+
     private static final double STEP_RAD = Math.toRadians(12);
     private static final double CLOSE_MM = 1e-2;
 
@@ -112,6 +120,71 @@ public record Solid(Body body) {
         Outline front = body.front()
                 .orElseThrow(() -> new IllegalArgumentException("it has no outline to go round at a height"));
         return front.scaled(Math.max(scale(zMm), SAME)).round(offsetMm);
+    }
+
+    /**
+     * How wire lies on the side of a body.
+     *
+     * @param zMm how high its middle is, mm
+     * @param scale the section that it lies on, as a share of the greatest
+     * @param outMm how far its middle is outside of that section, mm
+     */
+    public record Lie(double zMm, double scale, double outMm) {
+        private double apart(Lie other, double radiusMm) {
+            double out = radiusMm * (scale - other.scale) + outMm - other.outMm;
+            return Math.hypot(out, zMm - other.zMm);
+        }
+    }
+
+    /**
+     * Where wire of a bundle lies on the side of the body: the first at a height, each other touching the one before it towards the front, half a
+     * thickness off the surface. The side's slope is that of a round of the same area (an estimate where the outline is long). Above the body the
+     * bundle goes straight on.
+     *
+     * @param heightMm where the first touches, mm
+     * @param slot how many lie before it
+     * @param offMm how far its middle is off the surface, mm
+     * @param acrossMm how much of the side a wire takes, mm
+     */
+    public Lie lie(double heightMm, int slot, double offMm, double acrossMm) {
+        double radius = halfMm(body.front().orElseThrow());
+        double at = Math.min(Math.max(heightMm, fromMm()), toMm());
+        Lie lie = touching(at, radius, offMm);
+        Lie raised = new Lie(lie.zMm() + heightMm - at, lie.scale(), lie.outMm());
+        for (int i = 0; i < slot; i++) {
+            Lie before = raised;
+            double low = at;
+            DoubleUnaryOperator beyond = z -> touching(z, radius, offMm).apart(before, radius) - acrossMm;
+            if (low < toMm() - SAME && beyond.applyAsDouble(toMm()) > 0) {
+                at = new BrentSolver(SOLVED_MM).solve(MOST_TRIES, beyond::applyAsDouble, low, toMm());
+                raised = touching(at, radius, offMm);
+            } else {
+                at = toMm();
+                raised = new Lie(before.zMm() + acrossMm, before.scale(), before.outMm());
+            }
+        }
+        return raised;
+    }
+
+    /** Wire that touches at a height, along the normal there. */
+    private Lie touching(double zMm, double radiusMm, double offMm) {
+        double step = STEP_OF_HEIGHT * heightMm();
+        double below = Math.max(fromMm(), zMm - step);
+        double above = Math.min(toMm(), zMm + step);
+        double slope = radiusMm * (scale(above) - scale(below)) / (above - below);
+        double long1 = Math.hypot(1, slope);
+        // As far out as along the normal, but no corner is sharper than the wire is thick.
+        double scale = scale(zMm) - (offMm - offMm / long1) / radiusMm;
+        return new Lie(zMm - slope / long1 * offMm, Math.max(scale, SAME), offMm);
+    }
+
+    /**
+     * Once round it, where wire lies on its side as {@link #lie} says.
+     *
+     * @throws IllegalArgumentException for a body without outline
+     */
+    public Circuit girth(Lie lie) {
+        return body.front().orElseThrow().scaled(lie.scale()).round(lie.outMm());
     }
 
     /** Volume, mm³. */

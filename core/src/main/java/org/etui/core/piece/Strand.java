@@ -102,9 +102,9 @@ public record Strand(
         return Optional.empty();
     }
 
-    /** How many wires carry a load together: those of a frame round a stone all do, others each for itself. */
-    public int sharing() {
-        return elements.stream().anyMatch(e -> e.hanging().frame()) ? count : 1;
+    /** Whether it goes round a stone. */
+    public boolean isFrame() {
+        return elements.stream().anyMatch(e -> e.hanging().frame());
     }
 
     /** Every element in the order of forming. */

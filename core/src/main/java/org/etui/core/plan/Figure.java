@@ -42,7 +42,7 @@ public record Figure(String strand, String title, List<Segment> segments) {
     public static List<Figure> of(Piece piece) {
         PieceChecks.require(piece);
         List<StrandWork> works = StrandWork.all(piece);
-        View view = View.of(works);
+        View view = View.of(piece, works);
         return works.stream()
                 .map(w -> new Figure(w.strand().id(), w.strand().title(), segments(w, view.of(w.strand()))))
                 .toList();

@@ -36,6 +36,7 @@ import org.etui.core.work.Springing;
  * @param locks what cannot be put together in any order
  * @param parts what is not wire, drawn where it sits
  * @param bodies parts that are told as solids
+ * @param clashes wires that want to be in one place
  */
 public record Plan(
         @Term("one of each strand of the document") List<StrandPlan> strands,
@@ -50,7 +51,11 @@ public record Plan(
         @Term("what cannot be put together in any order") List<Lock> locks,
 
         @Term("what is not wire, drawn where it sits") List<PartDrawn> parts,
-        @Term("parts that are told as solids") List<BodyPlan> bodies) {
+        @Term("parts that are told as solids") List<BodyPlan> bodies,
+
+        @Term(
+                "wires of different strands that want to be in one place, looked for where strands lie in one another; the deepest first")
+        List<Clash> clashes) {
 
     /**
      * The bend that holds least of what it should.

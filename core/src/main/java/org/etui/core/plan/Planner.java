@@ -45,6 +45,7 @@ import org.etui.core.work.CutAllowance;
 import org.etui.core.work.Effort;
 import org.etui.core.work.Marks;
 import org.etui.core.work.Reading;
+import org.etui.core.work.Seats;
 import org.etui.core.work.State;
 import org.etui.core.work.StrandWork;
 import org.etui.core.work.Wanted;
@@ -71,7 +72,7 @@ public final class Planner {
         if (options.states() == PlanOptions.States.ALL) {
             Effort.requireStates(works);
         }
-        View view = View.of(works);
+        View view = View.of(piece, works);
         List<Advice> advice = Rules.look(Bench.of(piece, works, options.box(), options.format()));
         BenchCard.Card card = BenchCard.of(piece, works, advice, options.format(), options.box(), options.school());
         Wanted wanted = Wanted.of(piece, works);
@@ -87,7 +88,8 @@ public final class Planner {
                 weakest(strands),
                 card.locks(),
                 PartDrawn.of(piece, strands),
-                BodyPlan.of(piece));
+                BodyPlan.of(piece),
+                Seats.isSeated(piece) ? Clash.of(strands) : List.of());
     }
 
     /** What cannot be put together is said before all else. */
@@ -117,9 +119,7 @@ public final class Planner {
             throw new BadInput("state", asked, "must be from 0 to " + last);
         }
         StrandWork then = asked == last ? work : work.upTo(piece, asked);
-        Pose view = then.isStraight()
-                ? View.of(List.of(then)).of(then.strand())
-                : View.of(works).of(then.strand());
+        Pose view = then.isStraight() ? View.alone(then) : View.of(piece, works).of(then.strand());
         return strand(piece, then, Wanted.of(piece, works), view, options);
     }
 

@@ -6,8 +6,10 @@ import java.util.List;
 import java.util.Map;
 import org.etui.core.curve.CentreLine;
 import org.etui.core.curve.Pose;
+import org.etui.core.piece.Piece;
 import org.etui.core.piece.Place;
 import org.etui.core.piece.Strand;
+import org.etui.core.work.Seats;
 import org.etui.core.work.StrandWork;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.locationtech.jts.algorithm.MinimumAreaRectangle;
@@ -16,7 +18,7 @@ import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 
 /**
- * How a piece lies in the drawing. Each strand's frame is fixed at the element formed first and moved to its place. Where no
+ * How a piece lies in the drawing. What has a seat lies there. Of the others each strand's frame is fixed at the element formed first and moved to its place. Where no
  * strand has a place, each is turned to its long axis, and several are laid one below the other.
  */
 final class View {
@@ -30,13 +32,42 @@ final class View {
         this.poses = poses;
     }
 
-    static View of(List<StrandWork> strands) {
-        boolean free = strands.stream().allMatch(s -> s.strand().place().equals(Place.FREE));
+    static View of(Piece piece, List<StrandWork> strands) {
+        Seats seats = Seats.of(piece, strands);
         Map<String, Pose> poses = new HashMap<>();
-        double below = 0;
+        List<StrandWork> alone = new ArrayList<>();
+        strands.forEach(w -> seats.pose(w.strand(), poses)
+                .ifPresentOrElse(p -> poses.put(w.strand().id(), p), () -> alone.add(w)));
+        lay(alone.stream().filter(w -> !seats.isWound(w.strand())).toList(), lowest(strands, poses), poses);
+        alone.stream()
+                .filter(w -> seats.isWound(w.strand()))
+                .forEach(w ->
+                        poses.put(w.strand().id(), seats.pose(w.strand(), poses).orElseThrow()));
+        return new View(poses);
+    }
+
+    /** Of a strand by itself, turned to its long axis. */
+    static Pose alone(StrandWork work) {
+        return Pose.inPlane(0, 0, -longAxisRad(work));
+    }
+
+    /** Where there is room below what lies somewhere, mm. */
+    private static double lowest(List<StrandWork> strands, Map<String, Pose> poses) {
+        return strands.stream()
+                .filter(w -> poses.containsKey(w.strand().id()))
+                .mapToDouble(w -> reach(w, poses.get(w.strand().id()))[1] - APART_MM)
+                .min()
+                .orElse(0);
+    }
+
+    /** Those that lie by themselves. */
+    private static void lay(List<StrandWork> strands, double fromMm, Map<String, Pose> poses) {
+        boolean free = strands.stream().allMatch(s -> s.strand().place().equals(Place.FREE));
+        boolean several = strands.size() + poses.size() > 1;
+        double below = fromMm;
         for (StrandWork work : strands) {
             Pose pose = free ? Pose.inPlane(0, 0, -longAxisRad(work)) : placed(work.strand());
-            if (free && strands.size() > 1) {
+            if (free && several) {
                 double half = work.strand().wire().section().widthMm() / 2;
                 double[] reach = reach(work, pose);
                 pose = Pose.inPlane(-reach[0], below - reach[2] - half, 0).then(pose);
@@ -44,7 +75,6 @@ final class View {
             }
             poses.put(work.strand().id(), pose);
         }
-        return new View(poses);
     }
 
     /** Least x, least y, greatest y of the middle of the wire. */

@@ -32,6 +32,7 @@ public final class Rules {
             new CoilOnCord(),
             new BeadsFit(),
             new PetalsOpen(),
+            new BundleHigh(),
             new LinksDiffer(),
             new PairDiffers(),
             new HandleTrimmedFirst(),

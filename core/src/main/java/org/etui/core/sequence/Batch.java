@@ -69,7 +69,7 @@ final class Batch {
         int wires = alike.stream().mapToInt(d -> d.wires).sum();
         return new Step(
                 first.kind,
-                alike.stream().flatMap(d -> d.about.stream()).distinct().toList(),
+                about(alike),
                 first.strand,
                 oneTitle ? first.title : wordsOf(first.title) + ", " + wires + " wires",
                 alike.stream().map(d -> d.tool).distinct().collect(Collectors.joining("; ")),
@@ -168,5 +168,14 @@ final class Batch {
             sentences.add(text.substring(from));
             return sentences;
         }
+    }
+
+    /** What each makes first, then all else. */
+    private static List<String> about(List<Draft> alike) {
+        return Stream.concat(
+                        alike.stream().flatMap(d -> d.about.stream().limit(1)),
+                        alike.stream().flatMap(d -> d.about.stream().skip(1)))
+                .distinct()
+                .toList();
     }
 }

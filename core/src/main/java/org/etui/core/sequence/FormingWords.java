@@ -111,8 +111,11 @@ record FormingWords(LengthFormat format, School school) {
 
         @Override
         public String bend(Bend bend) {
-            return "Hold it at the jaw edge and bend on to " + Math.round(bend.angleDeg() * overbend)
-                    + "°; it comes back to " + plain(bend.angleDeg()) + "°.";
+            long on = Math.round(bend.angleDeg() * overbend);
+            long wanted = Math.round(bend.angleDeg());
+            return on == wanted
+                    ? "Hold it at the jaw edge and bend it by " + on + "°."
+                    : "Hold it at the jaw edge and bend on to " + on + "°; it comes back to " + wanted + "°.";
         }
 
         @Override

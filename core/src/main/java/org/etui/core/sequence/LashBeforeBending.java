@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
+import org.etui.core.element.Element;
 import org.etui.core.piece.Joined;
 import org.etui.core.piece.Strand;
 
@@ -39,23 +40,32 @@ final class LashBeforeBending implements Precedence {
         }
     }
 
+    /** Whether a corner leads away from what goes round the stone. */
+    private static boolean leads(Strand host, Element corner) {
+        List<Element> along = host.elements();
+        int at = along.indexOf(corner);
+        return along.subList(Math.max(0, at - 1), Math.min(along.size(), at + 2)).stream()
+                .anyMatch(StoneBeforeCover::goesRound);
+    }
+
     private static void order(Course course, Lash lash) {
         Draft turns = course.forms(lash.turns().address()).orElse(null);
         if (turns == null) {
             return;
         }
         Strand host = lash.host().strand().orElseThrow();
-        boolean first = turns.kind != Step.Kind.LASH;
         turns.kind(Step.Kind.LASH)
                 .about(Stream.concat(turns.about.stream(), Stream.of(lash.host().address()))
                         .distinct()
                         .toList());
         turns.start("");
-        if (first) {
-            turns.title(
-                    "Wind the " + lash.turns().strand().orElseThrow().title().toLowerCase(Locale.ROOT) + " round the "
-                            + host.title().toLowerCase(Locale.ROOT));
-        }
+        long hosts = turns.about.stream()
+                .filter(a -> !a.startsWith(lash.turns().strand().orElseThrow().id() + "."))
+                .map(a -> a.substring(0, a.indexOf('.')))
+                .distinct()
+                .count();
+        turns.title("Wind the " + lash.turns().strand().orElseThrow().title().toLowerCase(Locale.ROOT) + " round the "
+                + (hosts > 1 ? "bundle" : host.title().toLowerCase(Locale.ROOT)));
         List<Draft> steps = course.stepsOf(host.id());
         boolean round =
                 lash.host().element().filter(StoneBeforeCover::goesRound).isPresent();
@@ -67,7 +77,7 @@ final class LashBeforeBending implements Precedence {
                     .isPresent();
             boolean corner = step.element
                     .flatMap(host::element)
-                    .filter(e -> e.winding().jawEdge())
+                    .filter(e -> e.winding().jawEdge() && leads(host, e))
                     .isPresent();
             if (forms && (round || !goesRound && !corner)) {
                 step.after(turns);

@@ -21,6 +21,7 @@ import org.etui.core.curve.Grip;
 import org.etui.core.curve.Line;
 import org.etui.core.element.Element;
 import org.etui.core.element.Forming;
+import org.etui.core.element.Setting;
 import org.etui.core.element.Target;
 import org.etui.core.mechanics.Fibres;
 import org.etui.core.piece.HandleAt;
@@ -53,12 +54,13 @@ record Expansion(Strand strand, Workpiece cut, List<Operation> operations, CutAl
      *
      * @param bought fibres of its wire as bought
      * @param effort what the piece takes so far; what this strand takes is added
+     * @param setting what its elements meet
      * @throws BadInput if that is too much, or the strand cannot be made as it is meant
      */
-    static Expansion of(Piece piece, Strand strand, Fibres bought, Effort effort) {
+    static Expansion of(Piece piece, Strand strand, Fibres bought, Effort effort, Setting setting) {
         HandleAt handleAt = strand.allowance().handleAt().orElseGet(() -> endFormedLast(strand));
         List<Operation> works = new Order(piece, strand).operations();
-        List<Run> runs = elementRuns(piece, strand, bought, works, effort);
+        List<Run> runs = elementRuns(piece, strand, bought, works, effort, setting);
         effort.work(strand, runs, works);
         double net = sum(runs, Run.Kind.ELEMENT);
         CutAllowance stretch = CutAllowance.of(net, sum(runs, Run.Kind.HANDLE), strand.allowance(), handleAt);
@@ -114,7 +116,7 @@ record Expansion(Strand strand, Workpiece cut, List<Operation> operations, CutAl
      * wire that they take is that of the forming.
      */
     private static List<Run> elementRuns(
-            Piece piece, Strand strand, Fibres bought, List<Operation> works, Effort effort) {
+            Piece piece, Strand strand, Fibres bought, List<Operation> works, Effort effort, Setting setting) {
         List<Run> runs = new ArrayList<>();
         Dry dry = Dry.of(strand, bought, works);
         for (Element element : strand.elements()) {
@@ -123,7 +125,7 @@ record Expansion(Strand strand, Workpiece cut, List<Operation> operations, CutAl
             Run meant = element.target() == Target.FINISHED ? dry.atLast(element) : formed;
             double share = formed.growth() / meant.growth();
             requireRoom(piece, strand, element, meant.section(), formed.section(), share);
-            List<CurvePiece> shapes = possible(piece, strand, element, meant.section(), runs.isEmpty());
+            List<CurvePiece> shapes = possible(piece, strand, element, meant.section(), runs.isEmpty(), setting);
             effort.lay(strand, element, shapes);
             for (CurvePiece shape : shapes) {
                 CurvePiece asFormed = share == 1 ? shape : shape.scaled(share);
@@ -163,9 +165,9 @@ record Expansion(Strand strand, Workpiece cut, List<Operation> operations, CutAl
 
     /** Each measure may be allowed and the form that they make together none. */
     private static List<CurvePiece> possible(
-            Piece piece, Strand strand, Element element, Section section, boolean first) {
+            Piece piece, Strand strand, Element element, Section section, boolean first, Setting setting) {
         try {
-            List<CurvePiece> shapes = shapes(piece, element, section, first);
+            List<CurvePiece> shapes = shapes(element, section, first, setting);
             Check.that(shapes.stream().anyMatch(s -> s.lengthMm() > 0), "they come to no length");
             return shapes;
         } catch (IllegalArgumentException | MathRuntimeException impossible) {
@@ -180,12 +182,12 @@ record Expansion(Strand strand, Workpiece cut, List<Operation> operations, CutAl
         }
     }
 
-    private static List<CurvePiece> shapes(Piece piece, Element element, Section section, boolean first) {
+    private static List<CurvePiece> shapes(Element element, Section section, boolean first, Setting setting) {
         List<CurvePiece> shapes = new ArrayList<>();
         if (element.rollDeg() != 0) {
             shapes.add(Grip.roll(Math.toRadians(element.rollDeg())));
         }
-        shapes.addAll(element.shape(new Forming(section.inPlaneMm(), section.acrossMm(), first, piece::thicknessMm)));
+        shapes.addAll(element.shape(new Forming(section.inPlaneMm(), section.acrossMm(), first, setting)));
         return shapes;
     }
 

@@ -60,9 +60,16 @@ public record StrandWork(
         Thread asker = Thread.currentThread();
         Effort effort = new Effort(piece);
         Map<Wire, Fibres> bought = new HashMap<>();
-        List<Expansion> expansions = piece.strands().stream()
-                .map(s -> Expansion.of(piece, s, bought.computeIfAbsent(s.wire(), StrandWork::bought), effort))
-                .toList();
+        Seats seats = new Seats(piece);
+        Map<String, Expansion> laid = new HashMap<>();
+        for (Strand strand : Seats.inOrder(piece)) {
+            Fibres fibres = bought.computeIfAbsent(strand.wire(), StrandWork::bought);
+            Expansion expansion = Expansion.of(piece, strand, fibres, effort, seats);
+            laid.put(strand.id(), expansion);
+            seats.lay(strand, expansion.cut().runs());
+        }
+        List<Expansion> expansions =
+                piece.strands().stream().map(s -> laid.get(s.id())).toList();
         return expansions.parallelStream()
                 .map(e -> {
                     Stopped.where(asker);
@@ -78,7 +85,11 @@ public record StrandWork(
 
     private static Expansion expansion(Piece piece, Strand strand) {
         Stopped.where(Thread.currentThread());
-        return Expansion.of(piece, strand, bought(strand.wire()), new Effort(piece));
+        Seats seats = new Seats(piece);
+        for (Strand host : Seats.hosts(piece, strand)) {
+            seats.lay(host, expansion(piece, host).cut().runs());
+        }
+        return Expansion.of(piece, strand, bought(strand.wire()), new Effort(piece), seats);
     }
 
     private static Fibres bought(Wire wire) {

@@ -69,7 +69,7 @@ public final class Wanted {
 
     /** What an element has to hold, N; 0 where the piece carries no load. */
     public double newtons(Strand strand, Element element) {
-        double full = wholeN / strand.sharing();
+        double full = wholeN / sharing(strand, element);
         String here = strand.id() + "." + element.id();
         double most = -1;
         for (Join join : joinsOf.getOrDefault(here, List.of())) {
@@ -80,6 +80,19 @@ public final class Wanted {
             most = Math.max(most, drop.getAsDouble());
         }
         return most < 0 ? full : Math.min(full, most);
+    }
+
+    /** How many wires carry a load together: all that go round a stone; else those of a frame strand, and others each for itself. */
+    private int sharing(Strand strand, Element element) {
+        if (!strand.isFrame()) {
+            return 1;
+        }
+        return element.hanging().frame()
+                ? piece.strands().stream()
+                        .filter(Strand::isFrame)
+                        .mapToInt(Strand::count)
+                        .sum()
+                : strand.count();
     }
 
     /** What a join has to hold where what hangs at one side of it is only a drop, N; empty where the load goes through it. */

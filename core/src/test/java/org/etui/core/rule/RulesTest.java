@@ -124,7 +124,8 @@ class RulesTest {
                 Arguments.of("beads-slide", strung(2, 5, 1.1, 12), strung(2, 5.8, 1.1, 12)),
                 Arguments.of("hole-too-small", strung(2, 6, 0.75, 12), strung(2, 6, 0.85, 12)),
                 Arguments.of("bead-slips-off", strung(2, 6, 1.2, 12), strung(2, 6, 0.9, 12)),
-                Arguments.of("petals-open", petals(40), petals(70)));
+                Arguments.of("petals-open", petals(40), petals(70)),
+                Arguments.of("bundle-high", bundle(4), bundle(6)));
     }
 
     /** Beads on a run of 0.8 mm wire between a paddle, 1.0 mm wide, and a loop. */
@@ -367,6 +368,16 @@ class RulesTest {
         Part cord = Part.of("cord", PartKind.CORD, "cotton", 3, Optional.empty());
         return Examples.piece(Examples.copper(0.8), Coil.of("coil", mandrel, 5, Turn.LEFT))
                 .withParts(List.of(cord), List.of(Join.of("wire.coil", "cord")));
+    }
+
+    /** Four wires of 1.29 mm stand 5.2 mm high: more than a stone of 4 mm has, less than one of 6 mm (elementary geometry). */
+    private static Piece bundle(double thicknessMm) {
+        return Patterns.find("stone-frame")
+                .orElseThrow()
+                .make(
+                        Map.of("thicknessMm", thicknessMm, "frameWires", 4),
+                        Optional.of(Examples.copper(1.29)),
+                        Optional.empty());
     }
 
     private static Piece petals(int percent) {
