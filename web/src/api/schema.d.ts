@@ -2997,6 +2997,8 @@ export interface components {
             parts: components["schemas"]["PartDrawn"][];
             /** @description parts that are told as solids */
             bodies: components["schemas"]["BodyPlan"][];
+            /** @description wires of different strands that want to be in one place, looked for where strands lie in one another; the deepest first */
+            clashes: components["schemas"]["Clash"][];
         };
         PlanStrandPlan: {
             /** @description name of the strand */
@@ -3450,6 +3452,16 @@ export interface components {
             zMm: number;
             /** @description the way round about its middle: x, y, mm */
             outline: number[][];
+        };
+        Clash: {
+            /** @description one of them: strand.element */
+            a: string;
+            /** @description the other: strand.element */
+            b: string;
+            /** @description where: x, y, z, mm */
+            at: number[];
+            /** @description how far they are in one another, mm */
+            overlapMm: number;
         };
         ImportsImported: {
             /** @description new on the tray */

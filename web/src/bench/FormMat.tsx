@@ -1,6 +1,7 @@
 import ToggleButton from '@mui/material/ToggleButton';
 import { lazy, memo, Suspense, useMemo, useRef, useState, type PointerEvent } from 'react';
-import type { Element, ElementPlan, PartDrawn, StatePlan, StrandPlan } from '../api/types';
+import type { Element, ElementPlan, PartDrawn, Piece, Plan, StatePlan, StrandPlan } from '../api/types';
+import type { Stone } from '../wire/Turntable';
 import { useBench } from './bench';
 import { withElement } from './edit';
 import { useSettings } from '../kit/settings';
@@ -25,6 +26,19 @@ const Turntable = lazy(() => import('../wire/Turntable').then((m) => ({ default:
 
 const NOTHING: readonly PartDrawn[] = [];
 
+/** Solids that wire lies on by its seat, where they lie. */
+function stonesOf(piece: Piece, plan: Plan): Stone[] {
+  const seats = new Set(
+    piece.strands.flatMap((s) =>
+      s.elements.flatMap((e) => ('seat' in e && e.seat && 'on' in e.seat ? [e.seat.on] : [])),
+    ),
+  );
+  return plan.bodies.flatMap((body) => {
+    const part = piece.parts.find((p) => p.id === body.part);
+    return part && seats.has(body.part) ? [{ sections: body.sections, place: part.place }] : [];
+  });
+}
+
 /** The form on its mat: every strand, the one in hand in full; elements are chosen by touch, measures changed by handles. */
 export const FormMat = memo(function FormMat(
   props: Tied & {
@@ -48,6 +62,8 @@ export const FormMat = memo(function FormMat(
 ) {
   const { strand, strands, chosen, pointed, element, index } = props;
   const { units } = useSettings();
+  const { piece, plan: planned } = useBench();
+  const stones = useMemo(() => stonesOf(piece, planned), [piece, planned]);
   const { ref, width, height } = useSize();
   const [held, setHeld] = useState<Fit>();
   const [turning, setTurning] = useState(false);
@@ -97,7 +113,7 @@ export const FormMat = memo(function FormMat(
     <div className="mat" ref={ref}>
       {turning ? (
         <Suspense fallback={<p className="why turn-wait">The form is being set up…</p>}>
-          <Turntable wires={lying.map((l) => l.wire)} label="the form, to be turned" />
+          <Turntable wires={lying.map((l) => l.wire)} stones={stones} label="the form, to be turned" />
         </Suspense>
       ) : (
         width > 0 &&

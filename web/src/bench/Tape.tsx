@@ -4,6 +4,7 @@ import { useSettings } from '../kit/settings';
 import { length, lengthNumber, unitWord } from '../kit/units';
 import { shades } from '../wire/metals';
 import { useSize } from '../wire/useSize';
+import { touchable } from './touchable';
 import type { Tied } from './tie';
 
 const HEIGHT = 112;
@@ -39,6 +40,7 @@ export const Tape = memo(function Tape(
   const segments = strand.tape.map(segment);
   const colours = shades(strand.wire.metal);
   const thick = 15;
+  const touched = touchable(segments.map((s) => [x(s.from), x(s.to)] as const));
   return (
     <div ref={ref}>
       <svg
@@ -97,10 +99,11 @@ export const Tape = memo(function Tape(
             ))}
           </>
         )}
-        {segments.map((s) => (
+        {segments.map((s, i) => (
           <SegmentView
             key={s.label + s.from}
             segment={s}
+            touched={touched[i] ?? [0, 0]}
             x={x(s.from)}
             width={(s.to - s.from) * scale}
             lit={s.id !== undefined && (s.id === chosen || s.id === pointed)}
@@ -210,6 +213,8 @@ function Coloured(props: {
 function SegmentView(props: {
   /** the run of wire */
   segment: Segment;
+  /** where it can be touched, px */
+  touched: readonly [number, number];
   /** left edge, px */
   x: number;
   /** width, px */
@@ -222,6 +227,7 @@ function SegmentView(props: {
   tied: Tied;
 }) {
   const { segment, x, width, lit, tied } = props;
+  const [from, to] = props.touched;
   const { units } = useSettings();
   const id = segment.id;
   const line = (
@@ -255,7 +261,7 @@ function SegmentView(props: {
         }
       }}
     >
-      <rect x={x} y={4} width={width} height={72} fill="transparent" />
+      <rect x={from} y={4} width={to - from} height={72} fill="transparent" />
       {lit && <rect x={x} y={WIRE_TOP - 6} width={width} height={27} fill="var(--touch)" opacity={0.3} />}
       {line}
     </g>

@@ -8,13 +8,27 @@ import type { MetalWire } from './scene';
 const SIDES = 12;
 const VIEW_DEG = 32;
 
+/** A solid that lies with the wires. */
+export interface Stone {
+  /** its outline at heights, from the back to the front */
+  sections: readonly { zMm: number; outline: readonly number[][] }[];
+  /** where it lies */
+  place: { xMm: number; yMm: number; zMm: number; rotDeg: number };
+}
+
 /** The form in three dimensions, turned by dragging or by the arrow keys. Fetched only when it is asked for. */
 export function Turntable(props: {
   /** wires of the form */
   wires: MetalWire[];
+  /** solids that they lie on */
+  stones?: readonly Stone[];
   /** what it shows, for those who do not see it */
   label: string;
 }) {
+  const stones = useMemo(
+    () => (props.stones ?? []).filter((s) => s.sections.length > 1).map(solid),
+    [props.stones],
+  );
   const bodies = useMemo(() => props.wires.map(tube), [props.wires]);
   const { centre, radius } = useMemo(() => sphere(bodies), [bodies]);
   const away = (radius * 1.08) / Math.sin((VIEW_DEG * Math.PI) / 360);
@@ -30,15 +44,29 @@ export function Turntable(props: {
         }}
         gl={{ preserveDrawingBuffer: true }}
       >
-        <ambientLight intensity={0.9} />
-        <directionalLight position={[-away, away * 0.4, away]} intensity={2.6} />
-        <directionalLight position={[away, -away, away * 0.3]} intensity={0.7} />
+        <ambientLight intensity={1.1} />
+        <hemisphereLight args={['#ffffff', '#d9c7b0', 1.3]} position={[0, away, 0]} />
+        <directionalLight position={[-away, away * 0.4, away]} intensity={2.4} />
+        <directionalLight position={[away, -away, away * 0.3]} intensity={1.1} />
+        <directionalLight position={[away * 0.6, away * 0.5, -away]} intensity={1.6} />
+        {stones.map((s, i) => (
+          <mesh key={`stone ${i}`} geometry={s}>
+            <meshStandardMaterial
+              color="#6f7f99"
+              roughness={0.22}
+              metalness={0}
+              transparent
+              opacity={0.9}
+              side={DoubleSide}
+            />
+          </mesh>
+        ))}
         {bodies.map((b, i) => (
           <mesh key={i} geometry={b}>
             <meshStandardMaterial
               color={shades(props.wires[i]?.metal ?? 'copper').body}
-              metalness={0.35}
-              roughness={0.38}
+              metalness={0.2}
+              roughness={0.36}
               side={DoubleSide}
             />
           </mesh>
@@ -132,6 +160,44 @@ function tube(wire: MetalWire): BufferGeometry {
       const first = end * SIDES;
       indices.push(...(end === 0 ? [first, first + k + 1, first + k] : [first, first + k, first + k + 1]));
     }
+  }
+  const geometry = new BufferGeometry();
+  geometry.setAttribute('position', new BufferAttribute(new Float32Array(positions), 3));
+  geometry.setIndex(indices);
+  geometry.computeVertexNormals();
+  geometry.computeBoundingBox();
+  return geometry;
+}
+
+/** The skin of a stone: rings of its sections joined, back and front closed. */
+function solid(stone: Stone): BufferGeometry {
+  const turn = (stone.place.rotDeg * Math.PI) / 180;
+  const rings = stone.sections.map((s) =>
+    s.outline.slice(0, -1).map((p) => ({ x: p[0] ?? 0, y: p[1] ?? 0, z: s.zMm })),
+  );
+  const count = Math.min(...rings.map((r) => r.length));
+  const positions: number[] = [];
+  const indices: number[] = [];
+  const put = (p: { x: number; y: number; z: number }) =>
+    positions.push(
+      stone.place.xMm + p.x * Math.cos(turn) - p.y * Math.sin(turn),
+      stone.place.yMm + p.x * Math.sin(turn) + p.y * Math.cos(turn),
+      stone.place.zMm + p.z,
+    );
+  for (const ring of rings) ring.slice(0, count).forEach(put);
+  for (let r = 1; r < rings.length; r++) {
+    for (let k = 0; k < count; k++) {
+      const next = (k + 1) % count;
+      const [a, b] = [(r - 1) * count + k, (r - 1) * count + next];
+      indices.push(a, b, a + count, b, b + count, a + count);
+    }
+  }
+  for (const r of [0, rings.length - 1]) {
+    const middle = positions.length / 3;
+    put({ x: 0, y: 0, z: rings[r]?.[0]?.z ?? 0 });
+    // Corners of their own, so that the edge of a flat back stays sharp.
+    (rings[r] ?? []).slice(0, count).forEach(put);
+    for (let k = 0; k < count; k++) indices.push(middle, middle + 1 + k, middle + 1 + ((k + 1) % count));
   }
   const geometry = new BufferGeometry();
   geometry.setAttribute('position', new BufferAttribute(new Float32Array(positions), 3));

@@ -302,6 +302,14 @@ final class StoneFrame extends Pattern {
         return order;
     }
 
+    /** How high above its middle a stone is widest, mm. */
+    private static double widestMm(Outline outline) {
+        if (outline instanceof Outline.Drop drop) {
+            return -(drop.lengthMm() - drop.widthMm()) / 2;
+        }
+        return outline instanceof Outline.Shard shard ? -shard.pointMm() / 2 : 0;
+    }
+
     /** To and fro over the front: the width and half the thickness down each edge, round a frame wire at each end. */
     private static Strand weave(Values values, Wire fine, Body.Cabochon stone, double frameMm) {
         double pass = widthMm(stone.outline()) + values.number("thicknessMm");
@@ -318,6 +326,6 @@ final class StoneFrame extends Pattern {
         double over = Math.max(stone.heightMm(), bundle + fine.section().acrossMm())
                 + fine.section().acrossMm();
         return Strand.of("weave", "Weave", fine, elements)
-                .withPlace(new Place(pass / 2, -(passes - 1) * apart / 2, over, 0));
+                .withPlace(new Place(pass / 2, widestMm(stone.outline()) - (passes - 1) * apart / 2, over, 0));
     }
 }

@@ -270,10 +270,10 @@ public record Solid(Body body) {
                 .orElse(STONE);
     }
 
-    /** Heights at which a section is drawn, mm: from the back to the front. */
+    /** Heights at which a section is drawn, mm: from the back to the front, closer to each other towards both, where a stone is rounder. */
     public List<Double> heights(int count) {
         return IntStream.range(0, count)
-                .mapToObj(i -> fromMm() + heightMm() * i / (count - 1))
+                .mapToObj(i -> fromMm() + heightMm() * (1 - Math.cos(Math.PI * i / (count - 1))) / 2)
                 .toList();
     }
 

@@ -38,7 +38,7 @@ public record BodyPlan(
             @Term("the way round about its middle: x, y, mm")
             List<double[]> outline) {}
 
-    private static final int HEIGHTS = 5;
+    private static final int HEIGHTS = 9;
 
     /** Of more parts than this no sections are given: they would fill the answer. */
     private static final int MOST_CUT = 40;

@@ -5,6 +5,7 @@ import java.util.Collections;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -22,6 +23,7 @@ import org.etui.core.curve.Helix;
 import org.etui.core.curve.Pose;
 import org.etui.core.curve.Spiral;
 import org.etui.core.element.Element;
+import org.etui.core.measure.LengthFormat;
 import org.etui.core.mechanics.FormedBy;
 import org.etui.core.mechanics.Hold;
 import org.etui.core.piece.HandleAt;
@@ -79,17 +81,48 @@ public final class Planner {
         List<Plan.StrandPlan> strands = works.stream()
                 .map(w -> strand(piece, w, wanted, view.of(w.strand()), options))
                 .toList();
+        List<Clash> clashes = Seats.isSeated(piece) ? Clash.of(strands) : List.of();
         return new Plan(
                 strands,
                 card.steps(),
-                withLocks(Rules.once(piece, advice), card.locks()),
+                withClashes(withLocks(Rules.once(piece, advice), card.locks()), strands, clashes, options.format()),
                 Cautions.of(piece, works),
                 totals(piece, works, card.steps()),
                 weakest(strands),
                 card.locks(),
                 PartDrawn.of(piece, strands),
                 BodyPlan.of(piece),
-                Seats.isSeated(piece) ? Clash.of(strands) : List.of());
+                clashes);
+    }
+
+    /** The deepest of what wants to be in one place is said, and how many more there are. */
+    private static List<Advice> withClashes(
+            List<Advice> advice, List<Plan.StrandPlan> strands, List<Clash> clashes, LengthFormat format) {
+        if (clashes.isEmpty()) {
+            return advice;
+        }
+        Clash deepest = clashes.get(0);
+        String more = clashes.size() == 1 ? "" : " So do " + (clashes.size() - 1) + " more pairs.";
+        return Stream.concat(
+                        advice.stream(),
+                        Stream.of(Advice.clash(
+                                named(strands, deepest.a()),
+                                named(strands, deepest.b()),
+                                format.say(deepest.overlapMm(), 1),
+                                more)))
+                .sorted(Comparator.comparing(Advice::severity))
+                .toList();
+    }
+
+    private static String named(List<Plan.StrandPlan> strands, String address) {
+        String id = address.substring(0, address.indexOf('.'));
+        return strands.stream()
+                .filter(s -> s.id().equals(id))
+                .flatMap(s -> s.elements().stream()
+                        .filter(e -> address.equals(id + "." + e.id()))
+                        .map(e -> e.label() + " of the " + s.title().toLowerCase(Locale.ROOT)))
+                .findFirst()
+                .orElseThrow();
     }
 
     /** What cannot be put together is said before all else. */

@@ -40,6 +40,24 @@ public record Advice(
         this(severity, rule, where, List.of(), message, because, instead, fix);
     }
 
+    /**
+     * Two wires that want to be in one place.
+     *
+     * @param overlap how far they are in one another, in words
+     * @param more what else does
+     */
+    public static Advice clash(String one, String other, String overlap, String more) {
+        return new Advice(
+                Severity.MIND,
+                "clash",
+                "strands",
+                "The " + one + " and the " + other + " want to be in one place: they lie " + overlap
+                        + " in one another." + more,
+                "Two wires cannot lie where one is; what is drawn there cannot be bent so.",
+                "Put one of them in another slot of the bundle, higher, or further along.",
+                Optional.empty());
+    }
+
     /** What cannot be put together in any order. */
     public static Advice locked(String because, String instead) {
         return new Advice(

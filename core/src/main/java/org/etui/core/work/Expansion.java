@@ -129,7 +129,7 @@ record Expansion(Strand strand, Workpiece cut, List<Operation> operations, CutAl
             effort.lay(strand, element, shapes);
             for (CurvePiece shape : shapes) {
                 CurvePiece asFormed = share == 1 ? shape : shape.scaled(share);
-                double wire = asFormed.wireLengthMm(formed.section().inPlaneMm()) / formed.growth();
+                double wire = wireMm(piece, strand, element, asFormed, formed) / formed.growth();
                 runs.add(new Run(
                         element.id(),
                         kind,
@@ -174,12 +174,24 @@ record Expansion(Strand strand, Workpiece cut, List<Operation> operations, CutAl
             if (impossible instanceof BadInput named) {
                 throw named;
             }
-            throw new BadInput(
-                    "strands." + piece.strands().indexOf(strand) + ".elements."
-                            + strand.elements().indexOf(element),
-                    element.kind(),
-                    "its measures make no form in this wire: " + impossible.getMessage());
+            throw noForm(piece, strand, element, impossible);
         }
+    }
+
+    private static double wireMm(Piece piece, Strand strand, Element element, CurvePiece shape, Run formed) {
+        try {
+            return shape.wireLengthMm(formed.section().inPlaneMm());
+        } catch (MathRuntimeException impossible) {
+            throw noForm(piece, strand, element, impossible);
+        }
+    }
+
+    private static BadInput noForm(Piece piece, Strand strand, Element element, RuntimeException why) {
+        return new BadInput(
+                "strands." + piece.strands().indexOf(strand) + ".elements."
+                        + strand.elements().indexOf(element),
+                element.kind(),
+                "its measures make no form in this wire: " + why.getMessage());
     }
 
     private static List<CurvePiece> shapes(Element element, Section section, boolean first, Setting setting) {

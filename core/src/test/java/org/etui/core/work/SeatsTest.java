@@ -289,6 +289,11 @@ class SeatsTest {
         if (slot == 0) {
             assertThat(plan.clashes()).isNotEmpty();
             assertThat(plan.clashes().get(0).overlapMm()).isCloseTo(0.8, within(0.02));
+            assertThat(plan.advice())
+                    .filteredOn(a -> a.rule().equals("clash"))
+                    .singleElement()
+                    .satisfies(
+                            a -> assertThat(a.message()).contains("of the one", "of the two", "0.8 mm in one another"));
             assertThat(plan.clashes()).anyMatch(c -> c.a().equals("one.girth") && c.b().equals("two.girth"));
         } else {
             assertThat(plan.clashes()).isEmpty();

@@ -262,7 +262,7 @@ class AssemblyTest {
         String id = kept(Patterns.find("stone-frame").orElseThrow().usual());
         Page page = browser.open(window, "/pieces/" + id + "/cut");
         page.keyboard().press("m");
-        Locator tables = page.getByLabel("marks of Frame wire").getByRole(AriaRole.ROW);
+        Locator tables = page.getByLabel("marks of Frame wire 1").getByRole(AriaRole.ROW);
         assertThat(tables.nth(1)).containsText(" in");
         List<String> read = tables.all().stream()
                 .skip(1)

@@ -79,7 +79,7 @@ class FormsTest {
     @CsvSource({
         "Dogrose bracelet, 1, 19",
         "Hazel earrings, 1, 2",
-        "Sloe stone, 5, 8",
+        "Sloe stone, 8, 8",
         "Spindle ring, 1, 1",
         "Hop cord end, 1, 1"
     })
