@@ -46,22 +46,24 @@ export function withKind(part: Part, kind: Part['kind']): Partial<Part> {
 export function BodyFields(props: {
   /** the part */
   part: Part;
-  /** called with what changes; says whether it was taken */
-  onChange: (next: Partial<Part>) => Promise<boolean>;
+  /** called with what changes of the part as it is by then; says whether it was taken */
+  onChange: (next: (now: Part) => Partial<Part>) => Promise<boolean>;
 }) {
   const { part, onChange } = props;
   const { plan } = useBench();
   const { bodies } = useKinds();
   const { body } = part;
   const solid = plan.bodies.find((b) => b.part === part.id);
-  const put = (next: Partial<Body>) => {
-    const changed = { ...body, ...next } as Body;
-    return onChange({ body: changed, sizeMm: sizeOf(changed) });
-  };
+  const put = (next: (now: Body) => Partial<Body>) =>
+    onChange((now) => {
+      if (!now.body) return {};
+      const changed = { ...now.body, ...next(now.body) } as Body;
+      return { body: changed, sizeMm: sizeOf(changed) };
+    });
   const choose = (shape: string) => {
-    if (shape === BY_SIZE) return onChange({ body: undefined });
+    if (shape === BY_SIZE) return onChange(() => ({ body: undefined }));
     const usual = kindOf(bodies, shape)?.usual as unknown as Body;
-    return onChange({ body: usual, sizeMm: sizeOf(usual) });
+    return onChange(() => ({ body: usual, sizeMm: sizeOf(usual) }));
   };
   const shapes = [...new Set([...SOLIDS[part.kind], ...(body ? [body.shape] : [])])];
   const row = body && kindOf(bodies, body.shape);
@@ -75,21 +77,21 @@ export function BodyFields(props: {
         onChange={choose}
       />
       {body === undefined && (
-        <LengthField label="size" mm={part.sizeMm} onChange={(sizeMm) => onChange({ sizeMm })} />
+        <LengthField label="size" mm={part.sizeMm} onChange={(sizeMm) => onChange(() => ({ sizeMm }))} />
       )}
       {body?.shape === 'bead' && (
         <ChoiceField
           label="form"
           value={body.form}
           choices={FORMS}
-          onChange={(form) => put({ form: form as Bead['form'] })}
+          onChange={(form) => put(() => ({ form: form as Bead['form'] }))}
         />
       )}
       {body && 'outline' in body && (
         <OutlineChoice
           label="from the front"
           outline={body.outline}
-          onChange={(outline) => put({ outline } as Partial<Body>)}
+          onChange={(outline) => put(() => ({ outline }) as Partial<Body>)}
         />
       )}
       {row &&
@@ -99,7 +101,7 @@ export function BodyFields(props: {
               key={f.name}
               label={f.title}
               mm={valueOf(body, f.name)}
-              onChange={(mm) => put(changeOf(body, f.name, mm))}
+              onChange={(mm) => put((now) => changeOf(now, f.name, mm))}
             />
           ) : (
             <NumberField
@@ -108,7 +110,7 @@ export function BodyFields(props: {
               value={valueOf(body, f.name)}
               unit={shownUnit(f.unit)}
               step={stepOf(f.unit)}
-              onChange={(value) => put(changeOf(body, f.name, value))}
+              onChange={(value) => put((now) => changeOf(now, f.name, value))}
             />
           ),
         )}
@@ -116,7 +118,7 @@ export function BodyFields(props: {
         <LengthField
           label="along its hole"
           mm={body.lengthMm ?? body.diameterMm}
-          onChange={(lengthMm) => put({ lengthMm })}
+          onChange={(lengthMm) => put(() => ({ lengthMm }))}
         />
       )}
       {body && <Holes body={body} onChange={put} />}
@@ -144,8 +146,8 @@ function sizeOf(body: Body): number {
 function Holes(props: {
   /** the solid */
   body: Body;
-  /** called with what changes; says whether it was taken */
-  onChange: (next: Partial<Body>) => Promise<boolean>;
+  /** called with what changes of the solid as it is by then; says whether it was taken */
+  onChange: (next: (now: Body) => Partial<Body>) => Promise<boolean>;
 }) {
   const { body, onChange } = props;
   if (body.shape === 'ring' || body.shape === 'cord') return null;
@@ -155,15 +157,19 @@ function Holes(props: {
         label="hole"
         fine
         mm={body.hole.diameterMm}
-        onChange={(diameterMm) => onChange({ hole: { ...body.hole, diameterMm } })}
+        onChange={(diameterMm) => onChange(() => ({ hole: { ...body.hole, diameterMm } }))}
       />
     );
   }
   const many = body.shape === 'sheet';
-  const holes = many ? body.holes : body.hole ? [body.hole] : [];
-  const put = (next: Hole[]) => onChange((many ? { holes: next } : { hole: next[0] }) as Partial<Body>);
+  const holes = holesOf(body);
+  const put = (next: (now: Hole[]) => Hole[]) =>
+    onChange((now) => {
+      const changed = next(holesOf(now));
+      return (many ? { holes: changed } : { hole: changed[0] }) as Partial<Body>;
+    });
   const set = (at: number, next: Partial<Hole>) =>
-    put(holes.map((hole, i) => (i === at ? { ...hole, ...next } : hole)));
+    put((now) => now.map((hole, i) => (i === at ? { ...hole, ...next } : hole)));
   return (
     <>
       {holes.map((hole, i) => {
@@ -191,15 +197,21 @@ function Holes(props: {
               step={0.5}
               onChange={(mm) => set(i, { atMm: [across, mm, front] })}
             />
-            <Button onClick={() => void put(holes.filter((_, k) => k !== i))}>no {name}</Button>
+            <Button onClick={() => void put((now) => now.filter((_, k) => k !== i))}>no {name}</Button>
           </Fragment>
         );
       })}
       {(many || holes.length === 0) && (
-        <Button onClick={() => void put([...holes, BEHIND])}>
+        <Button onClick={() => void put((now) => [...now, BEHIND])}>
           {holes.length > 0 ? 'one more hole' : 'add a hole'}
         </Button>
       )}
     </>
   );
+}
+
+/** The holes of a solid that can have some. */
+function holesOf(body: Body): Hole[] {
+  if (body.shape === 'sheet') return body.holes;
+  return 'hole' in body && body.hole ? [body.hole] : [];
 }

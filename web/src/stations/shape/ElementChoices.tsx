@@ -19,6 +19,8 @@ export function ElementChoices(props: {
   planned: ElementPlan;
   /** index of the strand */
   index: number;
+  /** whether it follows the outline of a solid that it lies on */
+  onStone: boolean;
   /** called with what changes */
   onChange: (change: Partial<Element>) => Promise<boolean>;
 }) {
@@ -46,7 +48,8 @@ export function ElementChoices(props: {
         />
       )}
       {element.kind === 'wrap' && <WrapChoices element={element} onChange={change} />}
-      {element.kind === 'girth' && (
+      {element.kind === 'girth' && <GirthSeat element={element} onChange={change} />}
+      {element.kind === 'girth' && !props.onStone && (
         <OutlineChoice
           label="goes round"
           outline={element.outline}
@@ -191,6 +194,51 @@ function WrapChoices(props: {
         value={element.legAlong}
         onChange={(legAlong) => onChange({ legAlong })}
       />
+    </>
+  );
+}
+
+const NOTHING = 'its own outline';
+
+/** What a girth lies on: a part that is told as a solid, at a height, in a slot of the bundle. */
+function GirthSeat(props: {
+  /** the girth of the document */
+  element: Of<'girth'>;
+  onChange: Change;
+}) {
+  const { element, onChange } = props;
+  const { piece } = useBench();
+  const { seat } = element;
+  const solids = piece.parts.filter((p) => p.body && 'outline' in p.body).map((p) => p.id ?? '');
+  if (solids.length === 0 && !seat) return null;
+  const put = (next: Partial<NonNullable<typeof seat>>) =>
+    onChange({ seat: { on: seat?.on ?? solids[0] ?? '', heightMm: 0, slot: 0, ...seat, ...next } });
+  return (
+    <>
+      <ChoiceField
+        label="lies on"
+        value={seat?.on ?? NOTHING}
+        choices={[NOTHING, ...solids]}
+        onChange={(on) => (on === NOTHING ? onChange({ seat: undefined }) : put({ on }))}
+      />
+      {seat && (
+        <>
+          <NumberField
+            label="touches it at a height of"
+            value={seat.heightMm}
+            unit="mm"
+            step={0.1}
+            onChange={(heightMm) => put({ heightMm })}
+          />
+          <NumberField
+            label="wires of the bundle behind it"
+            value={seat.slot}
+            unit=""
+            step={1}
+            onChange={(slot) => put({ slot })}
+          />
+        </>
+      )}
     </>
   );
 }

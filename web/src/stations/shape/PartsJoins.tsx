@@ -35,12 +35,12 @@ export function PartsJoins() {
     ...piece.parts.map((p) => [p.id ?? '', words(p.id ?? '')] as const),
   ]);
   const addresses = [...sides.keys()];
-  const setPart = (index: number, next: Partial<Part>) =>
+  const setPart = (index: number, next: Partial<Part> | ((now: Part) => Partial<Part>)) =>
     change((p) => ({
       ...p,
       parts: p.parts.map((old, i) => {
         if (i !== index) return old;
-        const changed = { ...old, ...next };
+        const changed = { ...old, ...(typeof next === 'function' ? next(old) : next) };
         if (changed.on === NOWHERE) Reflect.deleteProperty(changed, 'on');
         if (changed.body === undefined) Reflect.deleteProperty(changed, 'body');
         return changed;

@@ -9,7 +9,7 @@ import { NumberField } from '../../kit/NumberField';
 import { Row } from '../../kit/Row';
 import { useSettings } from '../../kit/settings';
 import { useKinds } from '../../kit/useKinds';
-import { length, lengthNumber, thickness, unitWord, place } from '../../kit/units';
+import { length, lengthNumber, thickness, unitWord, place, words } from '../../kit/units';
 import { ElementChoices } from './ElementChoices';
 import { canBeNothing, changeOf, fieldsOf, shownUnit, stepOf, valueOf } from '../../bench/fields';
 import { Measures } from './Measures';
@@ -69,6 +69,13 @@ export function ReadOuts(props: {
   );
 }
 
+/** The part whose outline a girth follows: that of the solid that it lies on. */
+function stoneOf(piece: Piece, element: Element): string | undefined {
+  if (element.kind !== 'girth') return undefined;
+  const part = piece.parts.find((p) => p.id === element.seat?.on);
+  return part?.body && 'outline' in part.body ? part.id : undefined;
+}
+
 /** A bare number typed while inches are on, with its unit. */
 function inInches(typed: string): string {
   return /^[\d.,\s/]+$/.test(typed) ? `${typed}in` : typed;
@@ -93,11 +100,13 @@ function ElementPart(props: {
   const path = (field: string) => `strands.${piece.strands[index]?.id ?? index}.elements.${id}.${field}`;
   const here = `strands.${index}.elements.${piece.strands[index]?.elements.indexOf(element) ?? -1}`;
   const mark = plan.strands[index]?.marks.find((m) => m.element === id);
+  const stone = stoneOf(piece, element);
+  const shown = fieldsOf(kinds, element).filter((f) => !stone || !f.name.startsWith('outline.'));
   return (
     <>
       <h2 className="part-title">{planned.label}</h2>
       <dl className="rows">
-        {fieldsOf(kinds, element).map((f) =>
+        {shown.map((f) =>
           (f.unit === 'mm' || f.unit === 'thickness') && !canBeNothing(f) ? (
             <LengthField
               key={id + f.name}
@@ -127,13 +136,20 @@ function ElementPart(props: {
           ),
         )}
       </dl>
+      {stone && <p className="why">It goes round the {words(stone)} as that is told among the parts.</p>}
       <ToolRows planned={planned} strand={strand} />
       <Finished element={element} planned={planned} />
       <StrengthRows planned={planned} strand={strand} />
       <AdviceList advice={plan.advice.filter((a) => a.where === here || a.also.includes(here))} />
       <WorkPart index={index} element={id} />
       <dl className="rows">
-        <ElementChoices element={element} planned={planned} index={index} onChange={set} />
+        <ElementChoices
+          element={element}
+          planned={planned}
+          index={index}
+          onStone={stone !== undefined}
+          onChange={set}
+        />
         {element.kind === 'spiral' && planned.finished && (
           <Row label="outside, by calliper" value={length(planned.finished.outsideMm, units)} />
         )}

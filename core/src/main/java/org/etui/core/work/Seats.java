@@ -36,12 +36,20 @@ public final class Seats implements Setting {
     private static final double COARSE_RAD = Math.toRadians(12);
     private static final double FINE_RAD = Math.toRadians(3);
 
-    /** What a strand lies in: another strand, or a part, by its name with a mark that no id begins with. */
-    private static final String PART = "/";
-
     private final Piece piece;
     private final boolean seated;
     private final Map<String, Laid> laid = new HashMap<>();
+
+    /**
+     * What a place is told in.
+     *
+     * @param id of a part or a strand
+     */
+    private record In(boolean part, String id) {
+        private static In strand(Strand strand) {
+            return new In(false, strand.id());
+        }
+    }
 
     /**
      * A strand as it lies.
@@ -52,7 +60,7 @@ public final class Seats implements Setting {
      * @param elements element of each piece of the line
      * @param thicknessMm thickness of its wire in the plane of bending
      */
-    private record Laid(String in, Pose pose, CentreLine line, List<String> elements, double thicknessMm) {
+    private record Laid(In in, Pose pose, CentreLine line, List<String> elements, double thicknessMm) {
         /** Where an element begins. */
         private Optional<Pose> start(String element) {
             return of(element).stream().map(Placed::start).findFirst();
@@ -110,7 +118,7 @@ public final class Seats implements Setting {
      * @param discs the hosts cut across: along y and z of that frame
      * @param headingRad how far they have turned to the left at a distance from there, mm
      */
-    private record Cut(String in, Pose at, List<Disc> discs, DoubleUnaryOperator headingRad) {}
+    private record Cut(In in, Pose at, List<Disc> discs, DoubleUnaryOperator headingRad) {}
 
     /** Nothing is laid yet. */
     public Seats(Piece piece) {
@@ -175,7 +183,7 @@ public final class Seats implements Setting {
         }
         List<String> elements = runs.stream().map(Run::element).toList();
         double thickness = strand.wire().section().inPlaneMm();
-        Laid free = new Laid(strand.id(), Pose.START, line, elements, thickness);
+        Laid free = new Laid(In.strand(strand), Pose.START, line, elements, thickness);
         Laid there = onBody(strand, free).or(() -> wound(strand, free)).orElse(free);
         laid.put(strand.id(), there);
     }
@@ -183,19 +191,19 @@ public final class Seats implements Setting {
     /** The pose of a strand's own line in the drawing, where its roots lie as told; empty for one that lies by itself. */
     public Optional<Pose> pose(Strand strand, Map<String, Pose> roots) {
         Laid own = laid.get(strand.id());
-        if (own == null || own.in().equals(strand.id())) {
+        if (own == null || own.in().equals(In.strand(strand))) {
             return Optional.empty();
         }
-        if (own.in().startsWith(PART)) {
+        if (own.in().part()) {
             return Optional.of(own.pose());
         }
-        return Optional.ofNullable(roots.get(own.in())).map(root -> root.then(own.pose()));
+        return Optional.ofNullable(roots.get(own.in().id())).map(root -> root.then(own.pose()));
     }
 
     /** Whether a strand's place is told in another strand. */
     public boolean isWound(Strand strand) {
         Laid own = laid.get(strand.id());
-        return own != null && !own.in().startsWith(PART) && !own.in().equals(strand.id());
+        return own != null && !own.in().part() && !own.in().equals(In.strand(strand));
     }
 
     @Override
@@ -276,7 +284,7 @@ public final class Seats implements Setting {
         Pose target = lifted.then(top).then(start);
         return free.start(girth.id())
                 .map(own -> new Laid(
-                        PART + part.id(),
+                        new In(true, part.id()),
                         target.then(own.inverse()),
                         free.line(),
                         free.elements(),

@@ -2,6 +2,7 @@ package org.etui.server.browser;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
@@ -14,7 +15,9 @@ import java.util.stream.StreamSupport;
 import org.etui.core.act.Act;
 import org.etui.core.act.With;
 import org.etui.core.element.Curl;
+import org.etui.core.element.Girth;
 import org.etui.core.element.Loop;
+import org.etui.core.element.Outline;
 import org.etui.core.element.Straight;
 import org.etui.core.element.Target;
 import org.etui.core.element.Turn;
@@ -22,6 +25,9 @@ import org.etui.core.element.Wrap;
 import org.etui.core.metal.Metal;
 import org.etui.core.metal.Temper;
 import org.etui.core.pattern.Patterns;
+import org.etui.core.piece.Body;
+import org.etui.core.piece.Part;
+import org.etui.core.piece.PartKind;
 import org.etui.core.piece.Piece;
 import org.etui.core.piece.Purpose;
 import org.etui.core.piece.Strand;
@@ -126,6 +132,7 @@ class AssemblyTest {
         join.getByLabel("join", new Locator.GetByLabelOptions().setExact(true)).selectOption("hanger.low");
         join.getByLabel("with").selectOption("drop.loop");
         Browser.untilDrawn(page);
+        untilKept(page, id, "Hang the");
 
         assertThat(titles(id))
                 .containsSubsequence("Put on the bead 1", "Form the loop", "Form the tie")
@@ -143,6 +150,20 @@ class AssemblyTest {
         assertThat(page.getByText("afterwards it does not go on any more")).isVisible();
         page.close();
         assertThat(browser.complaints).isEmpty();
+    }
+
+    private int slotOf(String id) {
+        return http.get("/api/pieces/" + id)
+                .json()
+                .at("/document/strands/0/elements/1/seat/slot")
+                .asInt();
+    }
+
+    /** The save leaves after the figures are shown. */
+    private void untilKept(Page page, String id, String title) {
+        for (int i = 0; i < 50 && indexOf(titles(id), title) < 0; i++) {
+            page.waitForTimeout(100);
+        }
     }
 
     private static int indexOf(List<String> titles, String start) {
@@ -228,9 +249,46 @@ class AssemblyTest {
         page.getByLabel("add work").selectOption("pierce");
         assertThat(page.getByLabel("work: pierce a blank")).isVisible();
         Browser.untilDrawn(page);
+        untilKept(page, id, "Pierce all 4");
 
         assertThat(titles(id)).containsSubsequence("Cut out all 4 of the blank 1", "Pierce all 4 of the blank 1");
         assertThat(steps(id).toString()).contains("8.0 mm up; ", "file them as one");
+        page.close();
+    }
+
+    /** Wire round a stone is laid on it by hand: at its height, in its slot; its own outline is not asked for any more. */
+    @Test
+    void girth_isLaidOnItsStone() {
+        Wire wire = Wire.ofRound(Metal.COPPER, Temper.DEAD_SOFT, 0.8);
+        Outline oval = new Outline.Oval(24, 16);
+        Strand strand = Strand.of(
+                "wire",
+                "Wire",
+                wire,
+                List.of(Straight.of("tail", 8), Girth.of("round", new Outline.Round(30), Turn.LEFT)));
+        Part stone = Part.of("stone", PartKind.STONE, "agate", 24, Optional.empty())
+                .withBody(new Body.Slab(oval, 6, 0, Optional.empty()));
+        String id =
+                kept(Piece.of("Sloe slice", Purpose.PENDANT, List.of(strand)).withParts(List.of(stone), List.of()));
+        Page page = browser.open(window, "/pieces/" + id + "/shape");
+        page.locator("[data-segment=round]").click();
+        page.getByLabel("lies on").selectOption("stone");
+        page.getByLabel("wires of the bundle behind it").fill("2");
+        page.keyboard().press("Enter");
+        assertThat(page.getByText("It goes round the stone as that is told")).isVisible();
+        assertThat(page.getByLabel("goes round")).hasCount(0);
+        Browser.untilDrawn(page);
+        for (int i = 0; i < 50 && slotOf(id) != 2; i++) {
+            page.waitForTimeout(100);
+        }
+
+        JsonNode document = http.get("/api/pieces/" + id).json().get("document");
+        JsonNode plan = http.post("/api/plans", document.toString()).json();
+        JsonNode line = plan.at("/strands/0/outline");
+        // Two wires of 0.8 mm lie between it and the back; the last point is on the girth.
+        assertThat(line.get(line.size() - 1).get(2).asDouble()).isCloseTo(1.6, within(0.01));
+        assertThat(plan.at("/strands/0/elements/1/lengthMm").asDouble())
+                .isCloseTo(oval.round(0.4).lengthMm(), within(0.3));
         page.close();
     }
 
