@@ -2966,7 +2966,7 @@ export interface components {
             lengthMm: number;
             /** @description the nearest size in each ring system */
             rings: components["schemas"]["SizingRing"][];
-            /** @description how it is reckoned */
+            /** @description how it is worked out */
             because: string;
         };
         SizingRing: {
@@ -3534,7 +3534,7 @@ export interface components {
             piece: components["schemas"]["Piece"];
             /** @description id of its bend */
             element: string;
-            /** @description what the bend holds as reckoned, N; absent where nothing pulls it open */
+            /** @description what the bend holds as worked out, N; absent where nothing pulls it open */
             holdsN?: number;
             /** @description what it has to hold, N: what the purpose wants, or more where it fails although it holds that, an estimate */
             wantsN: number;
@@ -3663,7 +3663,7 @@ export interface components {
              * @enum {string}
              */
             topic: "wire" | "springback" | "forming" | "gives" | "holds" | "eye" | "sideways" | "squeeze" | "wants" | "strain" | "hardness" | "opens" | "growth" | "springs";
-            /** @description how it is reckoned, with the names of what goes in */
+            /** @description how it is worked out, with the names of what goes in */
             formula: string;
             /** @description author, work, year; or that it is an estimate */
             source: string;

@@ -161,12 +161,7 @@ function tube(wire: MetalWire): BufferGeometry {
       indices.push(...(end === 0 ? [first, first + k + 1, first + k] : [first, first + k, first + k + 1]));
     }
   }
-  const geometry = new BufferGeometry();
-  geometry.setAttribute('position', new BufferAttribute(new Float32Array(positions), 3));
-  geometry.setIndex(indices);
-  geometry.computeVertexNormals();
-  geometry.computeBoundingBox();
-  return geometry;
+  return skin(positions, indices);
 }
 
 /** The skin of a stone: rings of its sections joined, back and front closed. */
@@ -199,6 +194,11 @@ function solid(stone: Stone): BufferGeometry {
     (rings[r] ?? []).slice(0, count).forEach(put);
     for (let k = 0; k < count; k++) indices.push(middle, middle + 1 + k, middle + 1 + ((k + 1) % count));
   }
+  return skin(positions, indices);
+}
+
+/** Triangles with their shading. */
+function skin(positions: number[], indices: number[]): BufferGeometry {
   const geometry = new BufferGeometry();
   geometry.setAttribute('position', new BufferAttribute(new Float32Array(positions), 3));
   geometry.setIndex(indices);

@@ -114,35 +114,10 @@ public record Girth(
         return new Girth(id, outline, from, to, 0, turn, 0, Optional.empty(), Target.RELEASED, Optional.empty());
     }
 
-    /** The same, lying on a part: its first wire at a height, mm. */
-    public Girth on(String part, double heightMm) {
-        return new Girth(
-                id,
-                outline,
-                from,
-                to,
-                offsetWires,
-                turn,
-                rollDeg,
-                over,
-                target,
-                Optional.of(new Seat(part, heightMm, 0)));
-    }
-
-    /** The same in another slot of the bundle. */
-    public Girth inSlot(int slot) {
-        Seat there = seat.orElseThrow();
-        return new Girth(
-                id,
-                outline,
-                from,
-                to,
-                offsetWires,
-                turn,
-                rollDeg,
-                over,
-                target,
-                Optional.of(new Seat(there.on(), there.heightMm(), slot)));
+    /** The same, lying on a part: its bundle begins at a height, mm, and so many wires of it lie before this one. */
+    public Girth on(String part, double heightMm, int slot) {
+        Optional<Seat> there = Optional.of(new Seat(part, heightMm, slot));
+        return new Girth(id, outline, from, to, offsetWires, turn, rollDeg, over, target, there);
     }
 
     /** Once round its own outline as the middle of the wire goes. */

@@ -12,7 +12,7 @@ import org.etui.core.check.Term;
  * @param insideMm inside diameter, mm
  * @param lengthMm length along the middle of the wire, mm: what links or a chain must come to
  * @param rings the nearest size in each ring system, for what a finger wears
- * @param because how it is reckoned
+ * @param because how it is worked out
  */
 public record Sizing(
         @Term("length round the inside of the piece, mm") double roundMm,
@@ -22,7 +22,7 @@ public record Sizing(
         double lengthMm,
 
         @Term("the nearest size in each ring system") List<Ring> rings,
-        @Term("how it is reckoned") String because) {
+        @Term("how it is worked out") String because) {
 
     /** What is worn. */
     public enum Worn {

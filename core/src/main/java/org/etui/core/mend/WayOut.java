@@ -84,7 +84,7 @@ public record WayOut(
      *
      * @param piece a piece with that hook
      * @param element id of its bend
-     * @param holdsN what the bend holds as reckoned; absent where nothing pulls it open
+     * @param holdsN what the bend holds as worked out; absent where nothing pulls it open
      * @param wantsN what it has to hold for a way out: what the purpose wants, or more where it fails although it holds that
      * @param strainLeft what the metal still stands
      * @param says how that fits with how it fails
@@ -94,7 +94,7 @@ public record WayOut(
             @Term("a piece with that hook") Piece piece,
             @Term("id of its bend") String element,
 
-            @Term("what the bend holds as reckoned, N; absent where nothing pulls it open")
+            @Term("what the bend holds as worked out, N; absent where nothing pulls it open")
             OptionalDouble holdsN,
 
             @Term(

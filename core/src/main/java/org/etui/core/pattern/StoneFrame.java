@@ -217,8 +217,7 @@ final class StoneFrame extends Pattern {
         for (int i = 1; i <= lashings + 1; i++) {
             double ends = i > lashings ? 1 - from : lashedAt(round, values, fineMm, from, i);
             sides.add(Girth.of("side-" + i, stone.outline(), begins, ends, Turn.LEFT)
-                    .on(STONE, heightMm)
-                    .inSlot(slot));
+                    .on(STONE, heightMm, slot));
             begins = ends;
         }
         return sides;

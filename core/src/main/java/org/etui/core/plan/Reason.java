@@ -7,7 +7,7 @@ import org.etui.core.check.Term;
  * Why a figure of the plan is what it is: the formula, where it comes from, how sure it is.
  *
  * @param topic which figure
- * @param formula how it is reckoned, with the names of what goes in
+ * @param formula how it is worked out, with the names of what goes in
  * @param source author, work, year; or that it is an estimate
  * @param sure how far it can be trusted
  * @param estimate whether it is an estimate
@@ -15,7 +15,7 @@ import org.etui.core.check.Term;
 public record Reason(
         @Term("which figure") Topic topic,
 
-        @Term("how it is reckoned, with the names of what goes in")
+        @Term("how it is worked out, with the names of what goes in")
         String formula,
 
         @Term("author, work, year; or that it is an estimate")

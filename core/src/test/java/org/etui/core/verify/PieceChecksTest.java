@@ -98,7 +98,7 @@ class PieceChecksTest {
                         "strands.0.elements.0.toMm"),
                 Arguments.of(
                         piece(strand(
-                                Girth.of("g", new Outline.Round(20), Turn.LEFT).on("stone", 0))),
+                                Girth.of("g", new Outline.Round(20), Turn.LEFT).on("stone", 0, 0))),
                         "strands.0.elements.0.seat.on"),
                 Arguments.of(
                         piece(strand(RUN, wrapped(List.of("wire.run", "wire.hook")))),

@@ -59,9 +59,7 @@ class SeatsTest {
                 Examples.copper(wireMm),
                 List.of(
                         Straight.of("tail", 6),
-                        Girth.of("girth", outline, 0, 1, turn)
-                                .on("stone", heightMm)
-                                .inSlot(slot)));
+                        Girth.of("girth", outline, 0, 1, turn).on("stone", heightMm, slot)));
     }
 
     private static List<double[]> points(Plan plan, String strand, String element) {
