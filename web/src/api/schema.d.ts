@@ -1378,7 +1378,7 @@ export interface components {
              */
             fileMm: number;
         };
-        Element: components["schemas"]["Straight"] | components["schemas"]["Bend"] | components["schemas"]["Arc"] | components["schemas"]["Loop"] | components["schemas"]["Curl"] | components["schemas"]["Spiral"] | components["schemas"]["Coil"] | components["schemas"]["Wrap"] | components["schemas"]["Girth"] | components["schemas"]["Paddle"] | components["schemas"]["Twist"] | components["schemas"]["Ball"] | components["schemas"]["Lead"];
+        Element: components["schemas"]["Straight"] | components["schemas"]["Bend"] | components["schemas"]["Arc"] | components["schemas"]["Loop"] | components["schemas"]["Curl"] | components["schemas"]["Spiral"] | components["schemas"]["Coil"] | components["schemas"]["Wrap"] | components["schemas"]["Girth"] | components["schemas"]["Across"] | components["schemas"]["Reach"] | components["schemas"]["Paddle"] | components["schemas"]["Twist"] | components["schemas"]["Ball"] | components["schemas"]["Lead"];
         Straight: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -1609,6 +1609,23 @@ export interface components {
              * @enum {string}
              */
             target: "released" | "finished";
+            /** @description the face that it lies on in the piece */
+            seat?: components["schemas"]["SpiralSeat"];
+        };
+        SpiralSeat: {
+            /** @description the part */
+            on: string;
+            /**
+             * @description the side of it: front or back
+             * @default front
+             * @enum {string}
+             */
+            face: "front" | "back";
+            /**
+             * @description where its rim ends, as a share of the way round to the left from the top
+             * @default 0
+             */
+            at: number;
         };
         Coil: {
             /**
@@ -1914,6 +1931,67 @@ export interface components {
              */
             slot: number;
         };
+        Across: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "across";
+            /** @description name of the element, unique in its strand */
+            id?: string;
+            /** @description the part that it lies on */
+            on: string;
+            /**
+             * @description the side of it: front or back
+             * @default front
+             * @enum {string}
+             */
+            face: "front" | "back";
+            /** @description where on the edge it comes up, as a share of the way round to the left from the top */
+            from: number;
+            /** @description where on the edge it goes down, as a share of the way round to the left from the top */
+            to: number;
+            /**
+             * @description how much of the way over the face lies before it begins, as a share
+             * @default 0
+             */
+            begins: number;
+            /**
+             * @description where on the way over the face it ends, as a share
+             * @default 1
+             */
+            ends: number;
+            /** @description whether this lies on top at crossings; default: what is formed later */
+            over?: boolean;
+            /**
+             * @description whether sizes are meant after release or after the work
+             * @default released
+             * @enum {string}
+             */
+            target: "released" | "finished";
+        };
+        Reach: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "reach";
+            /** @description name of the element, unique in its strand */
+            id?: string;
+            /**
+             * @description no bend is tighter inside, mm
+             * @default 0
+             */
+            leastInsideMm: number;
+            /** @description whether this lies on top at crossings; default: what is formed later */
+            over?: boolean;
+            /**
+             * @description whether sizes are meant after release or after the work
+             * @default released
+             * @enum {string}
+             */
+            target: "released" | "finished";
+        };
         Paddle: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -2076,29 +2154,25 @@ export interface components {
              */
             place: components["schemas"]["Place"];
         };
-        Body: components["schemas"]["BodyCabochon"] | components["schemas"]["BodyLens"] | components["schemas"]["BodySlab"] | components["schemas"]["BodyPoint"] | components["schemas"]["BodyBead"] | components["schemas"]["BodyRing"] | components["schemas"]["BodyCord"] | components["schemas"]["BodySheet"];
-        BodyCabochon: {
+        Body: components["schemas"]["BodyBead"] | components["schemas"]["BodyCabochon"] | components["schemas"]["BodyLens"] | components["schemas"]["BodySlab"] | components["schemas"]["BodyPoint"] | components["schemas"]["BodyRing"] | components["schemas"]["BodyCord"] | components["schemas"]["BodySheet"];
+        BodyBead: {
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
-            shape: "cabochon";
-            /** @description its greatest section, seen from the front */
-            outline: components["schemas"]["Outline"];
-            /** @description height, mm */
-            heightMm: number;
+            shape: "bead";
             /**
-             * @description height of the upright edge, mm
-             * @default 1
+             * @description what it looks like
+             * @default round
+             * @enum {string}
              */
-            girdleMm: number;
-            /**
-             * @description exponent of the dome: 2 is an ellipse, more is boxier
-             * @default 2
-             */
-            domeness: number;
-            /** @description a hole through it */
-            hole?: components["schemas"]["BodyHole"];
+            form: "round" | "barrel" | "tube" | "faceted";
+            /** @description diameter, mm */
+            diameterMm: number;
+            /** @description length along its hole, mm; default: its diameter */
+            lengthMm?: number;
+            /** @description its hole */
+            hole: components["schemas"]["BodyHole"];
         };
         BodyHole: {
             /**
@@ -2121,6 +2195,29 @@ export interface components {
             along: number[];
             /** @description how wide it is, mm */
             diameterMm: number;
+        };
+        BodyCabochon: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            shape: "cabochon";
+            /** @description its greatest section, seen from the front */
+            outline: components["schemas"]["Outline"];
+            /** @description height, mm */
+            heightMm: number;
+            /**
+             * @description height of the upright edge, mm
+             * @default 1
+             */
+            girdleMm: number;
+            /**
+             * @description exponent of the dome: 2 is an ellipse, more is boxier
+             * @default 2
+             */
+            domeness: number;
+            /** @description a hole through it */
+            hole?: components["schemas"]["BodyHole"];
         };
         BodyLens: {
             /**
@@ -2175,25 +2272,6 @@ export interface components {
             tipMm: number;
             /** @description a hole through it */
             hole?: components["schemas"]["BodyHole"];
-        };
-        BodyBead: {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            shape: "bead";
-            /**
-             * @description what it looks like
-             * @default round
-             * @enum {string}
-             */
-            form: "round" | "barrel" | "tube" | "faceted";
-            /** @description diameter, mm */
-            diameterMm: number;
-            /** @description length along its hole, mm; default: its diameter */
-            lengthMm?: number;
-            /** @description its hole */
-            hole: components["schemas"]["BodyHole"];
         };
         BodyRing: {
             /**
@@ -3049,6 +3127,8 @@ export interface components {
             crossings: components["schemas"]["PlanOver"][];
             /** @description where no hammer may go */
             noHammer: components["schemas"]["NoHammerZone"][];
+            /** @description what it is wound round and moves with; absent where it lies by itself */
+            carried?: components["schemas"]["PlanCarried"];
             /** @description elements in order along the wire */
             elements: components["schemas"]["PlanElementPlan"][];
             /** @description id of the element that holds least of what it should; absent where none has to hold */
@@ -3107,6 +3187,12 @@ export interface components {
             toMm: number;
             /** @description why */
             because: string;
+        };
+        PlanCarried: {
+            /** @description strand.element of each that lies there */
+            round: string[];
+            /** @description where on the first of them, as a share of its length */
+            at: number;
         };
         PlanElementPlan: {
             /** @description name of the element */
@@ -3446,12 +3532,59 @@ export interface components {
             massG: number;
             /** @description its outline at heights from the back to the front; none for what is round about its hole or its length */
             sections: components["schemas"]["BodyPlanSection"][];
+            /** @description which ways it can leave the wires; absent where none touches it */
+            held?: components["schemas"]["RetentionHeld"];
+            /** @description how far wires reach over it; absent where none touches it */
+            biteMm?: components["schemas"]["RetentionBite"];
         };
         BodyPlanSection: {
             /** @description how high, mm */
             zMm: number;
             /** @description the way round about its middle: x, y, mm */
             outline: number[][];
+        };
+        RetentionHeld: {
+            /**
+             * @description whether it can go to the front
+             * @enum {string}
+             */
+            front: "held" | "gripped" | "free";
+            /**
+             * @description whether it can go to the back
+             * @enum {string}
+             */
+            back: "held" | "gripped" | "free";
+            /**
+             * @description whether it can go to the left
+             * @enum {string}
+             */
+            left: "held" | "gripped" | "free";
+            /**
+             * @description whether it can go to the right
+             * @enum {string}
+             */
+            right: "held" | "gripped" | "free";
+            /**
+             * @description whether it can go up, towards the bail
+             * @enum {string}
+             */
+            up: "held" | "gripped" | "free";
+            /**
+             * @description whether it can go down
+             * @enum {string}
+             */
+            down: "held" | "gripped" | "free";
+            /**
+             * @description whether it can turn in place, so that its surface moves
+             * @enum {string}
+             */
+            turn: "held" | "gripped" | "free";
+        };
+        RetentionBite: {
+            /** @description over its front, by the wire that reaches least far inside the edge, mm, an estimate */
+            front?: number;
+            /** @description over its back, by the wire that reaches least far inside the edge, mm, an estimate */
+            back?: number;
         };
         Clash: {
             /** @description one of them: strand.element */

@@ -12,6 +12,7 @@ export type Join = components['schemas']['Join'];
 export type Wire = components['schemas']['Wire'];
 export type Section = components['schemas']['WireSection'];
 export type Plan = components['schemas']['Plan'];
+export type BodyPlan = components['schemas']['BodyPlan'];
 export type StrandPlan = components['schemas']['PlanStrandPlan'];
 export type ElementPlan = components['schemas']['PlanElementPlan'];
 export type StatePlan = components['schemas']['PlanStatePlan'];

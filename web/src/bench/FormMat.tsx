@@ -12,7 +12,7 @@ import { canTurn } from '../wire/canTurn';
 import { shades } from '../wire/metals';
 import { part, ribbon, type Track } from '../wire/ribbon';
 import type { Drawn } from '../wire/paint';
-import { Parts, partTracks } from '../wire/Parts';
+import { panes, Parts, partTracks } from '../wire/Parts';
 import { RisingForm } from '../wire/RisingForm';
 import { sceneOf, type MetalWire, type Seen } from '../wire/scene';
 import { useSize } from '../wire/useSize';
@@ -107,6 +107,7 @@ export const FormMat = memo(function FormMat(
         : [],
     [rises, scene, lying, index, own, colourAt, mine, strands.length],
   );
+  const glass = useMemo(() => (own ? [] : panes(props.parts, scene.slant)), [own, props.parts, scene.slant]);
   const order = scene.wires.map((_, i) => i).sort((a, b) => near(all[a]) - near(all[b]));
 
   return (
@@ -124,11 +125,11 @@ export const FormMat = memo(function FormMat(
                 <svg width={width} height={height} aria-hidden="true">
                   <Mat width={width} height={height} scale={at.scale} originX={at.x} originY={at.y} />
                   <g transform={transform}>
-                    <Parts parts={parts} over={false} slant={scene.slant} />
+                    <Parts parts={parts.filter((p) => p.kind !== 'stone')} over={false} slant={scene.slant} />
                     {lit && <Glow of={whole} fromMm={lit.fromMm} toMm={lit.toMm} />}
                   </g>
                 </svg>
-                <RisingForm wires={standing} at={at} width={width} height={height} />
+                <RisingForm wires={standing} panes={glass} at={at} width={width} height={height} />
               </>
             )}
             <svg
@@ -147,7 +148,7 @@ export const FormMat = memo(function FormMat(
                 {rises &&
                   standing.map((w, i) => (
                     <g key={i}>
-                      <path d={ribbon(w.wire.track, 1)} fill="none" />
+                      <Bare of={w.wire.track} share={1} />
                     </g>
                   ))}
                 {!rises && <Parts parts={parts} over={false} slant={scene.slant} />}
@@ -169,9 +170,9 @@ export const FormMat = memo(function FormMat(
                 <Parts parts={parts} over slant={scene.slant} />
                 {props.zones && <Hatched of={whole} zones={props.zones} scale={at.scale} />}
               </g>
-              {!own && (
+              <g display={own ? 'none' : undefined}>
                 <Others lying={lying} tracks={all} mine={index} transform={transform} onTake={props.onTake} />
-              )}
+              </g>
               <Touch whole={whole} elements={strand.elements} transform={transform} tied={props} />
               <Dimensions
                 strand={strand}
@@ -218,6 +219,18 @@ const Plain = memo(function Plain(props: {
   return (
     <path d={ribbon(track, 1)} fill={shades(metal).light} stroke={shades(metal).edge} strokeWidth={0.08} />
   );
+});
+
+/** The band of a wire, unseen; made again only where the wire has changed. */
+const Bare = memo(function Bare(props: {
+  /** the wire */
+  of: Track;
+  /** its width as a share of the wire's */
+  share: number;
+  /** whether it takes touches */
+  touched?: boolean;
+}) {
+  return <path d={ribbon(props.of, props.share)} fill={props.touched ? 'transparent' : 'none'} />;
 });
 
 /** Stretches of the wire under hatching that keeps its spacing on screen. */
@@ -290,13 +303,9 @@ function Others(props: {
       {props.lying.map(
         (l, i) =>
           l.strand !== props.mine && (
-            <path
-              key={i}
-              d={ribbon(props.tracks[i] as Track, 1.3)}
-              fill="transparent"
-              style={{ cursor: 'pointer' }}
-              onPointerDown={() => props.onTake(l.strand)}
-            />
+            <g key={i} style={{ cursor: 'pointer' }} onPointerDown={() => props.onTake(l.strand)}>
+              <Bare of={props.tracks[i] as Track} share={1.3} touched />
+            </g>
           ),
       )}
     </g>
@@ -314,13 +323,18 @@ function Touch(props: {
   /** what is told of a touch */
   tied: Tied;
 }) {
+  const { whole, elements } = props;
+  const bands = useMemo(
+    () => elements.map((e) => ribbon(part(whole, e.fromMm, e.toMm), 1.6)),
+    [whole, elements],
+  );
   return (
     <g transform={props.transform}>
-      {props.elements.map((e) => (
+      {elements.map((e, i) => (
         <path
           key={e.id}
           data-element={e.id}
-          d={ribbon(part(props.whole, e.fromMm, e.toMm), 1.6)}
+          d={bands[i]}
           fill="transparent"
           style={{ cursor: 'pointer' }}
           onPointerEnter={() => props.tied.onPoint(e.id)}

@@ -1,8 +1,9 @@
 import ToggleButton from '@mui/material/ToggleButton';
+import { memo } from 'react';
 import { useBench } from './bench';
 
 /** Which strand of the piece is in hand; nothing where there is only one. */
-export function StrandSwitch() {
+export const StrandSwitch = memo(function StrandSwitch() {
   const { plan, at, take } = useBench();
   if (plan.strands.length < 2) return null;
   return (
@@ -15,4 +16,4 @@ export function StrandSwitch() {
       ))}
     </div>
   );
-}
+});

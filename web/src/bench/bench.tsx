@@ -3,6 +3,7 @@ import {
   createContext,
   useCallback,
   useContext,
+  useDeferredValue,
   useEffect,
   useMemo,
   useRef,
@@ -58,6 +59,15 @@ export interface Keeping {
 
 const BenchContext = createContext<Bench | null>(null);
 const KeepingContext = createContext<Keeping | null>(null);
+
+/** What need not follow a change at once: it is drawn again when nothing more urgent waits. */
+export function Later(props: {
+  /** what uses the bench */
+  children: ReactNode;
+}) {
+  const later = useDeferredValue(useContext(BenchContext));
+  return <BenchContext value={later}>{props.children}</BenchContext>;
+}
 
 /** The piece on the bench. */
 export function useBench(): Bench {

@@ -1,4 +1,4 @@
-import { useMemo } from 'react';
+import { lazy, Suspense, useMemo } from 'react';
 import type { Plan, Step } from '../api/types';
 import { useSettings } from '../kit/settings';
 import { place } from '../kit/units';
@@ -8,10 +8,13 @@ import { bounds, ribbon } from '../wire/ribbon';
 import { sceneOf } from '../wire/scene';
 import { rampColour } from '../wire/strain';
 import { useSize } from '../wire/useSize';
-import { Parts, partTracks } from '../wire/Parts';
+import type { Drawn } from '../wire/paint';
+import { panes, Parts, partTracks } from '../wire/Parts';
 import { WireForm } from '../wire/WireForm';
 import { picturesOf, type Picture } from './pictures';
 import { places } from './places';
+
+const RisingForm = lazy(() => import('../wire/RisingForm').then((m) => ({ default: m.RisingForm })));
 
 /** The wire before and after a step: never the same picture twice. */
 export function Pictures(props: {
@@ -41,7 +44,7 @@ function lying(pictures: Picture[]): 'rows' | 'columns' {
 }
 
 function boxOf(picture: Picture) {
-  const scene = sceneOf(picture.wires);
+  const scene = sceneOf(picture.wires, picture.slant);
   return bounds([...scene.wires.map((w) => w.track), ...partTracks(picture.parts, scene.slant)]);
 }
 
@@ -53,7 +56,7 @@ function Shown(props: {
 }) {
   const { picture } = props;
   const { ref, width, height } = useSize();
-  const scene = useMemo(() => sceneOf(picture.wires), [picture]);
+  const scene = useMemo(() => sceneOf(picture.wires, picture.slant), [picture]);
   const tracks = scene.wires.map((w) => w.track);
   const at = picture.focus
     ? fitBox(picture.focus, width, height)
@@ -70,31 +73,60 @@ function Shown(props: {
       }),
     [strained, most],
   );
+  // Several wires that rise are drawn on a canvas, all by how near they are; as shapes they would be thousands.
+  const rises = scene.wires.length > 1 && !picture.outline && !scene.wires.every((w) => w.flat);
+  const standing = useMemo<Drawn[]>(
+    () => (rises ? scene.wires.map((wire) => ({ wire, as: 'full', colourAt })) : []),
+    [rises, scene, colourAt],
+  );
+  const glass = useMemo(() => panes(picture.parts, scene.slant), [picture.parts, scene.slant]);
+  const lying = rises ? picture.parts.filter((p) => p.kind !== 'stone') : picture.parts;
   return (
     <figure>
       <figcaption>{picture.says}</figcaption>
       <div className="mat" ref={ref}>
+        {width > 0 && rises && (
+          <>
+            <svg width={width} height={height} aria-hidden="true">
+              <Mat width={width} height={height} scale={at.scale} originX={at.x} originY={at.y} />
+            </svg>
+            <Suspense>
+              <RisingForm
+                wires={standing}
+                panes={glass}
+                at={at}
+                width={width}
+                height={height}
+                tone={`tone-${picture.tone}`}
+              />
+            </Suspense>
+          </>
+        )}
         {width > 0 && (
           <svg width={width} height={height} role="img" aria-label={`${props.label}: ${picture.says}`}>
-            <Mat width={width} height={height} scale={at.scale} originX={at.x} originY={at.y} />
+            {!rises && <Mat width={width} height={height} scale={at.scale} originX={at.x} originY={at.y} />}
             <g
               className={`tone-${picture.tone}`}
               transform={`translate(${at.x} ${at.y}) scale(${at.scale} ${-at.scale})`}
             >
-              <Parts parts={picture.parts} over={false} slant={scene.slant} />
-              {picture.outline
-                ? tracks.map((t, i) => (
-                    <path
-                      key={i}
-                      d={ribbon(t, 1)}
-                      fill="none"
-                      stroke="var(--ink-soft)"
-                      strokeWidth={1.5 / at.scale}
-                      strokeDasharray={`${6 / at.scale} ${4 / at.scale}`}
-                    />
-                  ))
-                : scene.wires.map((w, i) => <WireForm key={i} wire={w} colourAt={colourAt} />)}
-              <Parts parts={picture.parts} over slant={scene.slant} />
+              <Parts parts={lying} over={false} slant={scene.slant} />
+              {rises && tracks.map((t, i) => <path key={i} d={ribbon(t, 1)} fill="none" />)}
+              {rises && glass.map((p, i) => <path key={i} d={`M${p.points.join('L')}Z`} fill="none" />)}
+              {rises
+                ? null
+                : picture.outline
+                  ? tracks.map((t, i) => (
+                      <path
+                        key={i}
+                        d={ribbon(t, 1)}
+                        fill="none"
+                        stroke="var(--ink-soft)"
+                        strokeWidth={1.5 / at.scale}
+                        strokeDasharray={`${6 / at.scale} ${4 / at.scale}`}
+                      />
+                    ))
+                  : scene.wires.map((w, i) => <WireForm key={i} wire={w} colourAt={colourAt} />)}
+              <Parts parts={lying} over slant={scene.slant} />
             </g>
             <Ticks picture={picture} at={at} />
           </svg>

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { PartDrawn, Plan, Step, StrandPlan } from '../api/types';
-import { end, fromSpool, picturesOf, reached, stateOf, straight } from './pictures';
+import { reached } from './assembly';
+import { end, fromSpool, picturesOf, stateOf, straight } from './pictures';
 
 const station = (sMm: number, drawnMm: number, strain = 0) => ({
   sMm,
@@ -120,7 +121,8 @@ describe('pictures of a step', () => {
   });
 
   it('work that keeps the shape is told by colour and hardness', () => {
-    const [before, after] = pictures(step('states', { state: 2 }));
+    const steps = [step('states', { state: 1 }), step('states', { state: 2 })];
+    const [before, after] = picturesOf({ strands: [strand()], parts: [] } as unknown as Plan, steps, 1);
     expect(before.strained?.[0]?.strain).toBe(0);
     expect(after.strained?.[0]?.strain).toBe(0.3);
     expect(before.most).toBe(after.most);

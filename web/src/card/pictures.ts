@@ -1,6 +1,7 @@
 import type { PartDrawn, Plan, Step, StrandPlan } from '../api/types';
 import type { Point } from '../wire/ribbon';
-import type { MetalWire } from '../wire/scene';
+import { sceneBox, sceneOf, type MetalWire } from '../wire/scene';
+import { assemblyAt, moved, moveOf, partsOf, reached } from './assembly';
 
 /** A mark on a straight wire. */
 export interface Tick {
@@ -28,6 +29,8 @@ export interface Picture {
   most?: number;
   /** whether only the outline is drawn */
   outline?: boolean;
+  /** angle that the mat is leant back by, rad; as the form asks for without */
+  slant?: number;
   /** the part of the drawing that fills the picture, mm; all of it without */
   focus?: Box;
 }
@@ -183,17 +186,6 @@ function sameWidths(strand: StrandPlan, before: number, after: number): boolean 
   return a.length === b.length && a.every((p, i) => Math.abs(p.drawnMm - (b[i]?.drawnMm ?? 0)) < 0.005);
 }
 
-/** What the strand had become before a step. */
-export function reached(steps: readonly Step[], now: number, strand: string): number {
-  let state = 0;
-  for (const s of steps.slice(0, now)) {
-    const own =
-      s.each.length > 0 ? s.each.find((e) => e.strand === strand) : s.strand === strand ? s : undefined;
-    if (own?.state !== undefined) state = own.state;
-  }
-  return state;
-}
-
 /** The drawing turned by an angle, rad. */
 function turned(of: MetalWire, angle: number): MetalWire {
   const [c, s] = [Math.cos(angle), Math.sin(angle)];
@@ -204,7 +196,7 @@ function turned(of: MetalWire, angle: number): MetalWire {
 }
 
 /** Bounds of what lies between two positions along the wire, mm. */
-function between(of: MetalWire, fromMm: number, toMm: number): Box | undefined {
+function between(of: Pick<MetalWire, 'outline' | 'widths'>, fromMm: number, toMm: number): Box | undefined {
   const points = of.outline.filter((p) => (p[3] ?? 0) >= fromMm - 1e-6 && (p[3] ?? 0) <= toMm + 1e-6);
   if (points.length < 2) return undefined;
   const [xs, ys] = [points.map((p) => p[0] ?? 0), points.map((p) => p[1] ?? 0)];
@@ -228,6 +220,8 @@ function below(of: MetalWire, box: Box, mirrored: boolean, wide: number): { wire
 }
 
 const SMALL = 0.42;
+/** Room about a whole form, as a share of its size. */
+const MARGIN = 0.06;
 
 /**
  * A step that changes a small part of a long wire is shown close up: both pictures turned so that the part lies level before.
@@ -236,10 +230,11 @@ const SMALL = 0.42;
 function closeUp(
   strand: StrandPlan,
   element: string | undefined,
+  before: number,
   after: number,
 ): [Picture, Picture] | undefined {
   const e = strand.elements.find((x) => x.id === element);
-  const [a, b] = [after - 1, after].map((i) => stateOf(strand, i)[0]);
+  const [a, b] = [before, after].map((i) => stateOf(strand, i)[0]);
   if (
     !e ||
     !a ||
@@ -261,10 +256,9 @@ function closeUp(
     const second = below(level, box, strand.pair === 'mirrored', wide);
     return { wires: [level, second.wire], box: second.box, whole };
   });
-  const [before, done] = pictures;
-  if (!before || !done) return undefined;
-  if (done.box.width > SMALL * done.whole.width && before.box.width > SMALL * before.whole.width)
-    return undefined;
+  const [was, done] = pictures;
+  if (!was || !done) return undefined;
+  if (done.box.width > SMALL * done.whole.width && was.box.width > SMALL * was.whole.width) return undefined;
   const of = strand.count > 1 ? (strand.pair === 'none' ? `, one of ${strand.count}` : ', a pair') : '';
   const grown = (box: Box): Box => {
     const margin = 0.12 * Math.max(box.width, box.height) + 2 * wide;
@@ -276,15 +270,14 @@ function closeUp(
     };
   };
   return [
-    plain(`before: the ${e.label}${of}`, before.wires, { focus: grown(before.box) }),
+    plain(`before: the ${e.label}${of}`, was.wires, { focus: grown(was.box) }),
     plain(`after: the ${e.label}${of}`, done.wires, { focus: grown(done.box) }),
   ];
 }
 
-function ofStates(strand: StrandPlan, step: Step): [Picture, Picture] {
+function ofStates(strand: StrandPlan, step: Step, before: number): [Picture, Picture] {
   const after = step.state ?? strand.states.length - 1;
-  const before = Math.max(0, after - 1);
-  const close = closeUp(strand, step.element, after);
+  const close = closeUp(strand, step.element, before, after);
   if (close) return close;
   const [a, b] = [strand.states[before], strand.states[after]];
   const only = strand.count > 1 ? (strand.pair === 'none' ? `, one of ${strand.count}` : ', a pair') : '';
@@ -396,6 +389,81 @@ function endsOf(outline: readonly Point[], fromMm: number, toMm: number): [Spot,
   return [at(fromMm), at(toMm)];
 }
 
+/**
+ * The piece as it is put together before and after a step; where the step changes a small part of it, that part. Undefined where nothing
+ * lies together yet, or where the shape stays.
+ */
+function together(plan: Plan, steps: readonly Step[], now: number): [Picture, Picture] | undefined {
+  const step = steps[now] as Step;
+  const [before, after] = [assemblyAt(plan, steps, now, step), assemblyAt(plan, steps, now + 1, step)];
+  if (after.strands.length < 2) return undefined;
+  const changes =
+    after.parts.length > before.parts.length ||
+    after.strands.length > before.strands.length ||
+    after.strands.some(({ strand, state }) => {
+      const was = before.strands.find((s) => s.strand === strand)?.state ?? 0;
+      return strand.states[was] && strand.states[state] && !alike(strand, was, state);
+    });
+  if (!changes) return undefined;
+  const slant = sceneOf(finished(plan)).slant;
+  const shown = [before, after].map((of) => {
+    const wires = of.strands.flatMap(({ strand, state }) =>
+      stateOf(strand, state)
+        .slice(0, 1)
+        .map((w) => moved(w, moveOf(plan, of, strand))),
+    );
+    const at = of.strands.findIndex((s) => s.strand.id === step.strand);
+    const element = of.strands[at]?.strand.elements.find((e) => e.id === step.element);
+    const small = element && smallOf(wires, at, element, slant);
+    return { of, wires, at, small, whole: sceneBox(sceneOf(wires, slant)) };
+  });
+  // Both at one scale and in one place: what has changed is seen at a glance.
+  const close = shown.filter((s) => s.at >= 0).map((s) => s.small);
+  const small = close.flatMap((box) => box ?? []);
+  const isSmall = small.length === close.length && small.length > 0;
+  const focus = isSmall
+    ? around(small, 0)
+    : around(
+        shown.map((s) => s.whole),
+        MARGIN,
+      );
+  return shown.map((s, i) =>
+    plain(i === 0 ? 'before' : 'after', s.wires, { parts: partsOf(plan, s.of, along), slant, focus }),
+  ) as [Picture, Picture];
+}
+
+/** What holds all of some boxes, with a share of its size about it. */
+function around(boxes: readonly Box[], margin: number): Box {
+  const [x, y] = [Math.min(...boxes.map((b) => b.x)), Math.min(...boxes.map((b) => b.y))];
+  const [right, top] = [
+    Math.max(...boxes.map((b) => b.x + b.width)),
+    Math.max(...boxes.map((b) => b.y + b.height)),
+  ];
+  const by = margin * Math.max(right - x, top - y);
+  return { x: x - by, y: y - by, width: right - x + 2 * by, height: top - y + 2 * by };
+}
+
+function alike(strand: StrandPlan, before: number, after: number): boolean {
+  const [a, b] = [strand.states[before]?.outline ?? [], strand.states[after]?.outline ?? []];
+  return same(a, b) && sameWidths(strand, before, after);
+}
+
+/** Where an element lies among the wires as they are seen, with room about it; undefined where that is not small. */
+function smallOf(
+  wires: MetalWire[],
+  at: number,
+  element: { fromMm: number; toMm: number },
+  slant: number,
+): Box | undefined {
+  const scene = sceneOf(wires, slant);
+  const own = scene.wires[at]?.track;
+  const whole = sceneBox(scene);
+  const box = own && between({ outline: own.points, widths: own.widths }, element.fromMm, element.toMm);
+  const size = Math.max(whole.width, whole.height);
+  if (!box || Math.max(box.width, box.height) > SMALL * size) return undefined;
+  return around([box], Math.max(0.6, (0.18 * size) / Math.max(box.width, box.height)));
+}
+
 /** The pictures of a step, before and after. */
 export function picturesOf(plan: Plan, steps: readonly Step[], now: number): [Picture, Picture] {
   const step = steps[now] as Step;
@@ -440,9 +508,12 @@ export function picturesOf(plan: Plan, steps: readonly Step[], now: number): [Pi
         plain('dressed', [end(strand, dressed(strand))]),
       ];
     case 'states': {
-      const pictures = ofStates(strand, step);
+      const assembled = together(plan, steps, now);
+      if (assembled) return assembled;
       const state = step.state ?? 0;
-      pictures[0].parts = sitting(plan, steps, now, strand, state - 1);
+      const before = Math.min(reached(steps, now, strand.id), Math.max(0, state - 1));
+      const pictures = ofStates(strand, step, before);
+      pictures[0].parts = sitting(plan, steps, now, strand, before);
       pictures[1].parts = sitting(plan, steps, now, strand, state);
       return pictures;
     }
@@ -455,6 +526,8 @@ export function picturesOf(plan: Plan, steps: readonly Step[], now: number): [Pi
       ];
     }
     case 'joining': {
+      const assembled = together(plan, steps, now);
+      if (assembled) return assembled;
       const strands = plan.strands.filter((s) => step.about.some((a) => a.startsWith(`${s.id}.`)));
       const wires = strands.flatMap((s) => stateOf(s, reached(steps, now, s.id)));
       const parts = spokenOf(plan, step, false);

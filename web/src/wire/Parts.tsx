@@ -1,5 +1,6 @@
 import { memo } from 'react';
 import type { PartDrawn } from '../api/types';
+import type { Pane } from './paint';
 import { track, type Track } from './ribbon';
 import { seen } from './scene';
 
@@ -70,6 +71,20 @@ function lying(line: Line, kind: PartDrawn['kind'], slant: number): readonly (re
 
 function path(points: readonly (readonly number[])[]): string {
   return points.map(([x = 0, y = 0], i) => `${i ? 'L' : 'M'}${x.toFixed(3)} ${y.toFixed(3)}`).join('');
+}
+
+/** Stones that lie among wires that rise, to be drawn with them. */
+export function panes(parts: readonly PartDrawn[], slant: number): Pane[] {
+  return parts
+    .filter((p) => p.kind === 'stone')
+    .flatMap((p) =>
+      p.lines.map((line) => ({
+        points: lying(line, p.kind, slant),
+        zMm: line.points.reduce((least, q) => Math.min(least, q[2] ?? 0), Infinity),
+        slant,
+        ...LOOKS.stone,
+      })),
+    );
 }
 
 /** The same as tracks: what has to be in sight. */

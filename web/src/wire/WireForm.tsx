@@ -1,6 +1,6 @@
 import { memo, useId, useMemo } from 'react';
 import type { Metal } from '../api/types';
-import { LAYERS, LIGHT } from './layers';
+import { LAYERS } from './layers';
 import { shades } from './metals';
 import { painted } from './painted';
 import { part, ribbon, type Track } from './ribbon';
@@ -104,16 +104,16 @@ function Layers(props: {
         : fromMm === undefined || toMm === undefined
           ? of
           : part(of, fromMm - i * REACH_MM, toMm + i * REACH_MM);
-    if (!colourAt) return <path key={shade} d={ribbon(band, share, shift, LIGHT)} fill={colours[shade]} />;
+    if (!colourAt) return <path key={shade} d={ribbon(band, share, shift)} fill={colours[shade]} />;
     if (shade === 'body') {
       return painted(band, colourAt).map((p, k) => (
-        <path key={`body${k}`} d={ribbon(p.track, share, shift, LIGHT)} fill={p.colour} />
+        <path key={`body${k}`} d={ribbon(p.track, share, shift)} fill={p.colour} />
       ));
     }
     return (
       <path
         key={shade}
-        d={ribbon(band, share, shift, LIGHT)}
+        d={ribbon(band, share, shift)}
         fill={shade === 'edge' ? 'var(--ink)' : '#fff'}
         opacity={shade === 'edge' ? 0.75 : shade === 'light' ? 0.16 : 0.4}
       />

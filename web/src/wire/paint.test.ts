@@ -25,6 +25,7 @@ function pen() {
     moveTo: () => points++,
     lineTo: () => points++,
     closePath: () => undefined,
+    stroke: () => undefined,
     fill: () =>
       done.push({ colour: it.fillStyle, alpha: it.globalAlpha, how: it.globalCompositeOperation, points }),
   };
@@ -38,6 +39,23 @@ describe('a form that rises', () => {
     const edges = done.map((d) => d.colour).filter((c) => c === '#6B4E12' || c === '#74391B');
     expect(edges[0]).toBe('#6B4E12');
     expect(edges.at(-1)).toBe('#74391B');
+  });
+
+  it('shows through a stone what lies behind it, and hides nothing of what lies before it', () => {
+    const { pen: on, done } = pen();
+    const points = [
+      [-1, -1],
+      [4, -1],
+      [4, 1],
+      [-1, 1],
+    ];
+    const stone = { points, zMm: 0, slant: 0, fill: 'stone', rim: 'rim', opacity: 0.7 };
+    paint(on, [along(0, 5, 'copper'), along(0, -5, 'brass')], TONES, [stone]);
+    const order = done
+      .map((d) => d.colour)
+      .filter((c) => c === '#6B4E12' || c === '#74391B' || c === 'stone');
+    expect(order.indexOf('stone')).toBeGreaterThan(order.lastIndexOf('#6B4E12'));
+    expect(order.indexOf('stone')).toBeLessThan(order.indexOf('#74391B'));
   });
 
   it('casts its shadow only on what lies beneath', () => {

@@ -1,3 +1,5 @@
+import { LIGHT } from './layers';
+
 /** A point of an outline: x, y, z and the position along the wire, mm. */
 export type Point = number[];
 
@@ -91,14 +93,24 @@ export interface Sides {
   right: Float64Array;
 }
 
+const bands = new WeakMap<Track, Map<number, Sides>>();
+
 /**
- * The sides of a band along the wire.
+ * The sides of a band along the wire; worked out once for the same wire.
  *
  * @param share width of the band as a share of the wire's width
- * @param shift how far the band's middle lies towards the light, as a share of the width
- * @param light unit vector towards the light
+ * @param shift how far the band's middle lies towards the light, as a share of the width, less than 1
  */
-export function sides(of: Track, share: number, shift = 0, light: [number, number] = [0, 1]): Sides {
+export function sides(of: Track, share: number, shift = 0): Sides {
+  let known = bands.get(of);
+  if (!known) bands.set(of, (known = new Map()));
+  const key = 1024 * share + shift;
+  let worked = known.get(key);
+  if (!worked) known.set(key, (worked = sidesOf(of, share, shift)));
+  return worked;
+}
+
+function sidesOf(of: Track, share: number, shift: number): Sides {
   const count = of.points.length;
   const left = new Float64Array(2 * count);
   const right = new Float64Array(2 * count);
@@ -106,7 +118,7 @@ export function sides(of: Track, share: number, shift = 0, light: [number, numbe
     const p = at(of.points, i);
     const n = at(of.normals, i);
     const width = at(of.widths, i);
-    const off = shift * width * (n[0] * light[0] + n[1] * light[1]);
+    const off = shift * width * (n[0] * LIGHT[0] + n[1] * LIGHT[1]);
     const half = (share * width) / 2;
     left[2 * i] = at(p, 0) + n[0] * (off + half);
     left[2 * i + 1] = at(p, 1) + n[1] * (off + half);
@@ -117,9 +129,9 @@ export function sides(of: Track, share: number, shift = 0, light: [number, numbe
 }
 
 /** A band along the wire as an SVG path in mm, y upwards; see {@link sides}. */
-export function ribbon(of: Track, share: number, shift = 0, light: [number, number] = [0, 1]): string {
+export function ribbon(of: Track, share: number, shift = 0): string {
   if (of.points.length < 2) return '';
-  const { left, right } = sides(of, share, shift, light);
+  const { left, right } = sides(of, share, shift);
   let there = '';
   let back = '';
   for (let i = 0; i < left.length; i += 2) {

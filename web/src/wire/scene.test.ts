@@ -57,10 +57,11 @@ describe('a wire that rises, drawn in short lengths', () => {
   });
 
   it('is cut where it turns or rises too much to be one depth', () => {
+    // Wires that touch lie a whole width apart: half of that keeps them in order.
     for (const { core } of cut) {
       const nears = core.points.map((p) => p[2] ?? 0);
       const last = Math.abs((nears.at(-1) ?? 0) - (nears.at(-2) ?? 0));
-      expect(Math.max(...nears) - Math.min(...nears)).toBeLessThanOrEqual(1 / 3 + last);
+      expect(Math.max(...nears) - Math.min(...nears)).toBeLessThanOrEqual(1 / 2 + last);
     }
   });
 });

@@ -42,17 +42,38 @@ const FLAT = 0.3;
 const DEEP = 0.25;
 const SLANT = (42 * Math.PI) / 180;
 
-const span = (values: readonly number[]): [number, number] =>
-  values.reduce<[number, number]>(([a, b], v) => [Math.min(a, v), Math.max(b, v)], [Infinity, -Infinity]);
+/** How far a wire reaches, mm. */
+interface Reach {
+  least: [number, number, number];
+  most: [number, number, number];
+  /** its greatest width */
+  wide: number;
+}
 
-function rise(points: readonly Point[]): number {
-  const [low, high] = span(points.map((p) => p[2] ?? 0));
-  return high - low;
+const reaches = new WeakMap<MetalWire, Reach>();
+
+function reachOf(wire: MetalWire): Reach {
+  const known = reaches.get(wire);
+  if (known) return known;
+  const reach: Reach = {
+    least: [Infinity, Infinity, Infinity],
+    most: [-Infinity, -Infinity, -Infinity],
+    wide: Math.max(0, ...wire.widths),
+  };
+  for (const p of wire.outline) {
+    for (let i = 0; i < 3; i++) {
+      reach.least[i] = Math.min(reach.least[i] as number, p[i] ?? 0);
+      reach.most[i] = Math.max(reach.most[i] as number, p[i] ?? 0);
+    }
+  }
+  reaches.set(wire, reach);
+  return reach;
 }
 
 /** Whether a wire lies in one plane. */
 export function isFlat(wire: MetalWire): boolean {
-  return rise(wire.outline) <= FLAT * Math.max(...wire.widths, 0.1);
+  const { least, most, wide } = reachOf(wire);
+  return most[2] - least[2] <= FLAT * Math.max(wide, 0.1);
 }
 
 /** The point seen at a slant: x stays, what is up comes nearer. */
@@ -61,15 +82,15 @@ export function seen(point: readonly number[], slant: number): Point {
   return [x, y * Math.cos(slant) + z * Math.sin(slant), z * Math.cos(slant) - y * Math.sin(slant), s];
 }
 
-/** Lays wires out to be drawn: from above where they are flat, at a slant where they rise. */
-export function sceneOf(wires: readonly MetalWire[]): Scene {
+/** Lays wires out to be drawn: from above where they are flat, at a slant where they rise, unless that is told. */
+export function sceneOf(wires: readonly MetalWire[], leant?: number): Scene {
   const flat = wires.map(isFlat);
-  const points = wires.flatMap((w) => w.outline);
-  const [x0, x1] = span(points.map((p) => p[0] ?? 0));
-  const [y0, y1] = span(points.map((p) => p[1] ?? 0));
-  const wide = Math.max(0.1, ...wires.map((w) => Math.max(...w.widths, 0)));
-  const narrow = Math.min(x1 - x0, y1 - y0) + wide;
-  const slant = !flat.every(Boolean) && rise(points) > DEEP * narrow ? SLANT : 0;
+  const reaches = wires.map(reachOf);
+  const across = (axis: 0 | 1 | 2) =>
+    Math.max(...reaches.map((r) => r.most[axis])) - Math.min(...reaches.map((r) => r.least[axis]));
+  const wide = Math.max(0.1, ...reaches.map((r) => r.wide));
+  const narrow = Math.min(across(0), across(1)) + wide;
+  const slant = leant ?? (!flat.every(Boolean) && across(2) > DEEP * narrow ? SLANT : 0);
   return {
     slant,
     wires: wires.map((w, i) => laid(w, slant, flat[i] ?? true)),
@@ -103,7 +124,11 @@ export interface Chunk {
   near: number;
 }
 
-const TURN = 0.35;
+/** A length of wire that is drawn at once turns by no more than this, rad, and rises by no more than this share of its width. */
+const TURN = 0.6;
+const RISE = 0.5;
+/** What is only there for the others' sake is drawn in lengths so many times as long. */
+const COARSE = 1.8;
 
 function slice(of: Track, from: number, to: number): Track {
   return {
@@ -113,8 +138,9 @@ function slice(of: Track, from: number, to: number): Track {
   };
 }
 
-/** Cuts a wire that is not flat into short lengths, the farthest first. */
-export function chunks(of: Track): Chunk[] {
+/** Cuts a wire that is not flat into short lengths, the farthest first; coarsely where it is only there for the others' sake. */
+export function chunks(of: Track, coarse = false): Chunk[] {
+  const by = coarse ? COARSE : 1;
   const cut: Chunk[] = [];
   const last = of.points.length - 1;
   for (let from = 0; from < last;) {
@@ -122,9 +148,9 @@ export function chunks(of: Track): Chunk[] {
     const [nx, ny] = of.normals[from] ?? [0, 1];
     while (to < last && to - from < 24) {
       const [mx, my] = of.normals[to] ?? [0, 1];
-      const still = nx * mx + ny * my > Math.cos(TURN);
+      const still = nx * mx + ny * my > Math.cos(by * TURN);
       const rises = Math.abs((of.points[to]?.[2] ?? 0) - (of.points[from]?.[2] ?? 0));
-      if (!still || rises > (of.widths[from] ?? 1) / 3) break;
+      if (!still || rises > by * RISE * (of.widths[from] ?? 1)) break;
       to++;
     }
     const core = slice(of, from, to);

@@ -7,7 +7,7 @@ import { queries } from '../../api/queries';
 import type { ElementPlan, OwnedTool, Piece, Plan, Strand, StrandPlan, Work } from '../../api/types';
 import { AdviceList } from '../../bench/AdviceList';
 import { useKinds } from '../../kit/useKinds';
-import { useBench } from '../../bench/bench';
+import { Later, useBench } from '../../bench/bench';
 import { resequenced } from '../../bench/edit';
 import { StrandSwitch } from '../../bench/StrandSwitch';
 import { grams } from '../../kit/units';
@@ -55,8 +55,6 @@ const NO_ZONES: StrandPlan['noHammer'] = [];
  */
 export function Harden() {
   const { piece, plan, at: index, take, change } = useBench();
-  const kinds = useKinds();
-  const strand = piece.strands[index] as Strand;
   const finished = plan.strands[index] as StrandPlan;
   const tempers = useQuery(queries.tempers());
   const tools = useQuery(queries.tools());
@@ -133,6 +131,13 @@ export function Harden() {
     ],
     [],
   );
+  const takeFace = useMemo(
+    () => (kind: Face, subject: string) => {
+      setFace(kind);
+      setPicked(subject);
+    },
+    [],
+  );
   const takeStrand = useMemo(
     () => (other: number) => {
       setPicked(undefined);
@@ -161,48 +166,14 @@ export function Harden() {
   return (
     <div className="bench harden">
       <div className="harden-work">
-        <div className="tools-row tight">
-          <StrandSwitch />
-          <span className="label">hammer</span>
-          {FACES.map(([label, kind]) => (
-            <ToggleButton
-              key={kind}
-
-              value="on"
-              selected={face === kind}
-              onClick={() => {
-                setFace(kind);
-                setPicked(subject);
-              }}
-            >
-              {label}
-            </ToggleButton>
-          ))}
-          <span className="label rule">or</span>
-          {AT_ONCE.map(([label, op, kind]) => (
-            <Button
-              key={op}
-
-              title={kind && !owned.has(kind) ? 'not among your tools' : undefined}
-              onClick={() =>
-                void change((p) => ({
-                  ...p,
-                  work: [...p.work, newWork(kinds, p, strand, op, op === 'tumble' ? undefined : subject)],
-                }))
-              }
-            >
-              {label}
-            </Button>
-          ))}
-          <ToggleButton
-            className="apart"
-            value="on"
-            selected={comparing}
-            onClick={() => setComparing(!comparing)}
-          >
-            compare two
-          </ToggleButton>
-        </div>
+        <HammerRow
+          index={index}
+          subject={subject}
+          face={face}
+          onFace={takeFace}
+          comparing={comparing}
+          onCompare={setComparing}
+        />
         {comparing ? (
           <PairPart index={index} />
         ) : (
@@ -251,7 +222,9 @@ export function Harden() {
           />
         )}
         <Zones zones={zones} strand={finished} chosen={subject} />
-        <WorkPart index={index} element={chosen} />
+        <Later>
+          <WorkPart index={index} element={chosen} />
+        </Later>
       </aside>
       <div className="tape harden-line">
         {!comparing && <StrainLegend strand={finished} here={planned?.strain} />}
@@ -271,6 +244,108 @@ export function Harden() {
     </div>
   );
 }
+
+/** What a strand is hammered with and what is done to it at once; it stays as it is while the steps are scrubbed. */
+const HammerRow = memo(function HammerRow(props: {
+  /** index of the strand */
+  index: number;
+  /** id of the element that is worked */
+  subject: string;
+  /** the face that hammers */
+  face: Face;
+  onFace: (face: Face, subject: string) => void;
+  /** whether two of a pair are compared */
+  comparing: boolean;
+  onCompare: (comparing: boolean) => void;
+}) {
+  const { subject, face, comparing } = props;
+  const { change } = useBench();
+  const kinds = useKinds();
+  const tools = useQuery(queries.tools());
+  const latest = useRef({ change, kinds });
+  useEffect(() => {
+    latest.current = { change, kinds };
+  });
+  // The buttons stay as they are when the piece changes.
+  const atOnce = useMemo(
+    () => (op: Work['op'], on: string | undefined, index: number) =>
+      void latest.current.change((p) => ({
+        ...p,
+        work: [...p.work, newWork(latest.current.kinds, p, p.strands[index] as Strand, op, on)],
+      })),
+    [],
+  );
+  return (
+    <div className="tools-row tight">
+      <Later>
+        <StrandSwitch />
+      </Later>
+      <HammerButtons
+        index={props.index}
+        subject={subject}
+        face={face}
+        comparing={comparing}
+        owned={tools.data?.tools}
+        onFace={props.onFace}
+        onCompare={props.onCompare}
+        onAtOnce={atOnce}
+      />
+    </div>
+  );
+});
+
+const HammerButtons = memo(function HammerButtons(props: {
+  /** index of the strand */
+  index: number;
+  /** id of the element that is worked */
+  subject: string;
+  /** the face that hammers */
+  face: Face;
+  /** whether two of a pair are compared */
+  comparing: boolean;
+  /** tools at hand */
+  owned: readonly OwnedTool[] | undefined;
+  onFace: (face: Face, subject: string) => void;
+  onCompare: (comparing: boolean) => void;
+  /** called with a work that is done at once */
+  onAtOnce: (op: Work['op'], on: string | undefined, index: number) => void;
+}) {
+  const { subject, face, comparing } = props;
+  const owned = new Set<string>(props.owned?.map((t) => t.kind));
+  return (
+    <>
+      <span className="label">hammer</span>
+      {FACES.map(([label, kind]) => (
+        <ToggleButton
+          key={kind}
+          value="on"
+          selected={face === kind}
+          onClick={() => props.onFace(kind, subject)}
+        >
+          {label}
+        </ToggleButton>
+      ))}
+      <span className="label rule">or</span>
+      {AT_ONCE.map(([label, op, kind]) => (
+        <Button
+          key={op}
+          title={kind && !owned.has(kind) ? 'not among your tools' : undefined}
+          onClick={() => props.onAtOnce(op, op === 'tumble' ? undefined : subject, props.index)}
+        >
+          {label}
+        </Button>
+      ))}
+      <ToggleButton
+        className="apart"
+        value="on"
+        selected={comparing}
+        onClick={() => props.onCompare(!comparing)}
+      >
+        compare two
+      </ToggleButton>
+    </>
+  );
+});
 
 /** The bend that holds least of what is wanted; else what is worked most. */
 function weakest(strand: StrandPlan): ElementPlan | undefined {

@@ -49,6 +49,7 @@ export function ElementChoices(props: {
       )}
       {element.kind === 'wrap' && <WrapChoices element={element} onChange={change} />}
       {element.kind === 'girth' && <GirthSeat element={element} onChange={change} />}
+      {element.kind === 'across' && <AcrossSeat element={element} onChange={change} />}
       {element.kind === 'girth' && !props.onStone && (
         <OutlineChoice
           label="goes round"
@@ -87,13 +88,15 @@ export function ElementChoices(props: {
       )}
       <details className="fold">
         <summary className="part-title">in space</summary>
-        <NumberField
-          label="plane rolled before it"
-          value={element.rollDeg}
-          unit="°"
-          step={5}
-          onChange={(rollDeg) => props.onChange({ rollDeg })}
-        />
+        {'rollDeg' in element && (
+          <NumberField
+            label="plane rolled before it"
+            value={element.rollDeg}
+            unit="°"
+            step={5}
+            onChange={(rollDeg) => props.onChange({ rollDeg })}
+          />
+        )}
         <ChoiceField
           label="at crossings it lies"
           value={element.over === undefined ? 'as formed' : element.over ? 'over' : 'under'}
@@ -239,6 +242,33 @@ function GirthSeat(props: {
           />
         </>
       )}
+    </>
+  );
+}
+
+/** What wire over a face lies on, and which face. */
+function AcrossSeat(props: {
+  /** the wire of the document */
+  element: Of<'across'>;
+  onChange: Change;
+}) {
+  const { element, onChange } = props;
+  const { piece } = useBench();
+  const solids = piece.parts.filter((p) => p.body && 'outline' in p.body).map((p) => p.id ?? '');
+  return (
+    <>
+      <ChoiceField
+        label="lies on"
+        value={element.on}
+        choices={[...new Set([element.on, ...solids])]}
+        onChange={(on) => onChange({ on })}
+      />
+      <ChoiceField
+        label="over its"
+        value={element.face}
+        choices={['front', 'back']}
+        onChange={(face) => onChange({ face: face as Of<'across'>['face'] })}
+      />
     </>
   );
 }

@@ -14,6 +14,7 @@ import { ElementChoices } from './ElementChoices';
 import { canBeNothing, changeOf, fieldsOf, shownUnit, stepOf, valueOf } from '../../bench/fields';
 import { Measures } from './Measures';
 import { PartsJoins } from './PartsJoins';
+import { Stays } from './Stays';
 import { StrandPart } from './StrandPart';
 import { StrengthRows, ToolRows, Weakest } from './Strength';
 import { WorkPart } from '../../bench/WorkPart';
@@ -57,6 +58,7 @@ export function ReadOuts(props: {
       ) : (
         <>
           <Weakest strand={strand} />
+          <Stays />
           <AdviceList advice={plan.advice} />
           {piece.source && !piece.source.detached && <Measures source={piece.source} />}
           <WorkPart index={index} />

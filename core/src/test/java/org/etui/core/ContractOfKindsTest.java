@@ -157,6 +157,8 @@ class ContractOfKindsTest {
                         "coil",
                         "wrap",
                         "girth",
+                        "across",
+                        "reach",
                         "paddle",
                         "twist",
                         "ball",

@@ -42,6 +42,9 @@ public record Circuit(List<CurvePiece> pieces) {
 
     /** Round an ellipse, at a distance: half axes across and up, mm. */
     public static Circuit ofEllipse(double aMm, double bMm, double offsetMm) {
+        if (Math.abs(aMm - bMm) < TOUCHES_MM) {
+            return around(List.of(new Disc(0, 0, aMm)), offsetMm);
+        }
         return new Circuit(List.of(new EllipseArc(aMm, bMm, offsetMm, TOP_RAD, TOP_RAD + 2 * Math.PI, 1)));
     }
 
@@ -103,6 +106,11 @@ public record Circuit(List<CurvePiece> pieces) {
     private static boolean further(Disc from, Disc than, Disc other) {
         return Math.hypot(other.xMm - from.xMm, other.yMm - from.yMm)
                 > Math.hypot(than.xMm - from.xMm, than.yMm - from.yMm);
+    }
+
+    /** The circle on whose top the way round all begins. */
+    public static Disc top(List<Disc> all) {
+        return topmost(outermost(all));
     }
 
     private static Disc topmost(List<Disc> discs) {

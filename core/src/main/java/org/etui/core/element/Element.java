@@ -10,7 +10,7 @@ import org.etui.core.check.Word;
  */
 @Family("kind")
 public sealed interface Element extends Kind
-        permits Straight, Bend, Arc, Loop, Curl, Spiral, Coil, Wrap, Girth, Paddle, Twist, Ball, Lead {
+        permits Straight, Bend, Arc, Loop, Curl, Spiral, Coil, Wrap, Girth, Across, Reach, Paddle, Twist, Ball, Lead {
 
     /** The inside diameter that it is wound to, mm; empty where it is not wound. */
     default OptionalDouble woundInsideMm() {

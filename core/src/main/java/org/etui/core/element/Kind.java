@@ -100,6 +100,12 @@ public interface Kind {
         /** A girth. */
         R girth(Girth girth);
 
+        /** Wire over a face. */
+        R across(Across across);
+
+        /** Wire to the next seat. */
+        R reach(Reach reach);
+
         /** A paddle. */
         R paddle(Paddle paddle);
 

@@ -26,6 +26,7 @@ import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
  * @param rollDeg roll of the working plane before it, degrees
  * @param over whether it lies on top at crossings
  * @param target when its sizes hold
+ * @param seat the face that it lies on in the piece
  */
 @Titled("spiral")
 public record Spiral(
@@ -81,8 +82,30 @@ public record Spiral(
         Optional<Boolean> over,
 
         @Term(value = "whether sizes are meant after release or after the work", or = "\"released\"")
-        Target target)
+        Target target,
+
+        @Term("the face that it lies on in the piece") Optional<Seat> seat)
         implements Element {
+
+    /**
+     * Over which face of a part it is drawn up: its middle over that of the part, every turn on it.
+     *
+     * @param on the part
+     * @param face the side of it
+     * @param at where its rim ends, as a share of the way round to the left from the top
+     */
+    public record Seat(
+            @Term(value = "the part", from = 1, to = 60) String on,
+
+            @Term(value = "the side of it: front or back", or = "\"front\"")
+            Across.Face face,
+
+            @Term(
+                    value = "where its rim ends, as a share of the way round to the left from the top",
+                    from = 0,
+                    to = 1,
+                    or = "0")
+            double at) {}
 
     /** How the middle of a spiral is made. */
     public enum Centre {
@@ -122,7 +145,8 @@ public record Spiral(
                 turn,
                 0,
                 Optional.empty(),
-                Target.RELEASED);
+                Target.RELEASED,
+                Optional.empty());
     }
 
     /** A spiral with room inside, of so many turns, from the inside. */
@@ -141,7 +165,8 @@ public record Spiral(
                 turn,
                 0,
                 Optional.empty(),
-                Target.RELEASED);
+                Target.RELEASED,
+                Optional.empty());
     }
 
     /** The same, sized by its outside diameter, mm. */
@@ -164,13 +189,25 @@ public record Spiral(
                 turn,
                 rollDeg,
                 over,
-                target);
+                target,
+                seat);
     }
 
     /** The same as a cone, and its plane rolled before it. */
     public Spiral lifted(double rise, double roll) {
         return new Spiral(
-                id, centre, insideMm, gapMm, turns, outsideMm, lengthMm, from, rise, turn, roll, over, target);
+                id, centre, insideMm, gapMm, turns, outsideMm, lengthMm, from, rise, turn, roll, over, target, seat);
+    }
+
+    /** The same, lying over a face of a part. */
+    public Spiral over(Seat face) {
+        return seated(Optional.of(face));
+    }
+
+    private Spiral seated(Optional<Seat> there) {
+        return new Spiral(
+                id, centre, insideMm, gapMm, turns, outsideMm, lengthMm, from, riseMm, turn, rollDeg, over, target,
+                there);
     }
 
     /** The same, sized by another of the three measures. */
@@ -188,7 +225,8 @@ public record Spiral(
                 turn,
                 rollDeg,
                 over,
-                target);
+                target,
+                seat);
     }
 
     /** Centre-line radius at the inner end, mm: half the thickness for a closed centre, else half inside and wire. */
@@ -234,9 +272,17 @@ public record Spiral(
                 insideRadiusMm(thicknessMm), thicknessMm + gapMm, riseMm, count, turn.sign(), from == From.INSIDE);
     }
 
+    /** Drawn up over the face that it lies on; else flat or a cone. */
     @Override
     public List<CurvePiece> shape(Forming forming) {
-        return List.of(of(turnsIn(forming.thicknessMm()), forming.thicknessMm()));
+        return forming.setting()
+                .drawnUp(this, forming.thicknessMm())
+                .orElseGet(() -> List.of(flat(forming.thicknessMm())));
+    }
+
+    /** As it is wound, before it is drawn up over a face. */
+    public CurvePiece flat(double thicknessMm) {
+        return of(turnsIn(thicknessMm), thicknessMm);
     }
 
     @Override
@@ -272,12 +318,12 @@ public record Spiral(
 
     @Override
     public List<String> sitsOn() {
-        return List.of();
+        return seat.map(Seat::on).stream().toList();
     }
 
     @Override
     public <R> Optional<R> seated(Seating<R> seating) {
-        return Optional.empty();
+        return seat.map(s -> seating.onFace(this));
     }
 
     @Override
@@ -287,7 +333,7 @@ public record Spiral(
 
     @Override
     public Spiral renamed(Names names) {
-        return this;
+        return seated(seat.flatMap(s -> names.place(s.on()).map(on -> new Seat(on, s.face(), s.at()))));
     }
 
     @Override

@@ -204,11 +204,12 @@ public record Wrap(
     @Override
     public List<CurvePiece> shape(Forming forming) {
         double pitch = pitchMm(forming.acrossMm());
-        Optional<Setting.Hosts> hosts = forming.setting().hosts(this, pitch);
+        Optional<Setting.Hosts> hosts = forming.setting().hosts(this, forming.thicknessMm(), pitch);
         Circuit round = hosts.map(h -> Circuit.around(h.discs(), forming.thicknessMm() / 2))
                 .orElseGet(() -> round(forming.thicknessMm()));
         double slope = pitch / round.lengthMm();
-        List<CurvePiece> pieces = new ArrayList<>();
+        List<CurvePiece> pieces = new ArrayList<>(hosts.map(Setting.Hosts::lead).orElse(List.of()));
+        double begins = hosts.map(Setting.Hosts::begins).orElse(0.0);
         for (int turnsDone = 0; turnsDone < turns; turnsDone++) {
             double at = turnsDone;
             double kink = hosts.filter(h -> at > 0)
@@ -218,7 +219,8 @@ public record Wrap(
             if (Math.abs(kink) > LEAST_KINK_RAD) {
                 pieces.add(new Grip(0, turn.sign() * kink));
             }
-            round.along(at, Math.min(at + 1, turns), turn.sign()).forEach(p -> pieces.add(new Helix(p, slope)));
+            round.along(begins + at, begins + Math.min(at + 1, turns), turn.sign())
+                    .forEach(p -> pieces.add(new Helix(p, slope)));
         }
         return pieces;
     }

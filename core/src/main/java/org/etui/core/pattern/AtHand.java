@@ -18,6 +18,9 @@ import org.etui.core.work.StrandWork;
  * for all wires of the pattern's own wire, with handle and spare, is at most what is at hand.
  */
 final class AtHand {
+    /** So many steps further it is looked whether the wire is enough again. */
+    private static final int LOOK_ON = 8;
+
     private static final double SAME_MM = 1e-9;
 
     /** A measure is made a whole number of these: no hand is finer (common practice). */
@@ -122,6 +125,13 @@ final class AtHand {
                 can = middle;
             } else {
                 cannot = middle;
+            }
+        }
+        // Cut lengths are rounded wire by wire, so that a step more may take less: the last of the next few that does.
+        int most = (int) Math.floor((free.to().orElseThrow() - least) / step + SAME_MM);
+        for (int next = Math.min(most, can + LOOK_ON); next > can; next--) {
+            if (isEnough(tidy(least + next * step))) {
+                can = next;
             }
         }
         return tidy(least + can * step);

@@ -7,6 +7,8 @@ import java.util.Optional;
 import org.etui.core.check.BadInput;
 import org.etui.core.curve.CentreLine;
 import org.etui.core.curve.CurvePiece;
+import org.etui.core.curve.Placed;
+import org.etui.core.curve.Pose;
 import org.etui.core.element.Element;
 import org.etui.core.element.Forming;
 import org.etui.core.piece.Piece;
@@ -130,5 +132,12 @@ public abstract class Pattern {
                 .end()
                 .heading();
         return Math.toDegrees(Math.atan2(heading.getY(), heading.getX()));
+    }
+
+    /** Where an element by itself ends, as seen from its beginning. */
+    static Pose end(Element element, double thicknessMm) {
+        List<Placed> placed = CentreLine.of(thicknessMm, element.shape(new Forming(thicknessMm, false)))
+                .pieces();
+        return placed.get(placed.size() - 1).end();
     }
 }

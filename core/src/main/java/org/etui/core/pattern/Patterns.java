@@ -27,6 +27,10 @@ public final class Patterns {
             new WoundPetals(),
             new CordEnd(),
             new StoneFrame(),
+            new WovenFront(),
+            new SpiralCage(),
+            new WrappedBead(),
+            new TopDrilledDrop(),
             new GradedDrops(),
             new PaddleDrop());
 

@@ -2,19 +2,16 @@ package org.etui.core.pattern;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
+import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
-import org.etui.core.curve.CentreLine;
 import org.etui.core.curve.Circuit;
-import org.etui.core.curve.CurvePiece;
-import org.etui.core.curve.Pose;
-import org.etui.core.element.Arc;
+import org.etui.core.element.Across;
 import org.etui.core.element.Bend;
 import org.etui.core.element.Element;
 import org.etui.core.element.Girth;
 import org.etui.core.element.Loop;
 import org.etui.core.element.Outline;
-import org.etui.core.element.Spiral;
+import org.etui.core.element.Seating;
 import org.etui.core.element.Straight;
 import org.etui.core.element.Turn;
 import org.etui.core.element.Wrap;
@@ -23,44 +20,42 @@ import org.etui.core.metal.Temper;
 import org.etui.core.piece.Allowance;
 import org.etui.core.piece.Body;
 import org.etui.core.piece.HandleAt;
-import org.etui.core.piece.Join;
-import org.etui.core.piece.Part;
-import org.etui.core.piece.PartKind;
 import org.etui.core.piece.Piece;
-import org.etui.core.piece.Place;
 import org.etui.core.piece.Purpose;
 import org.etui.core.piece.Solid;
 import org.etui.core.piece.Strand;
+import org.etui.core.piece.Surface;
 import org.etui.core.wire.Wire;
-import org.hipparchus.analysis.solvers.BrentSolver;
-import org.hipparchus.geometry.euclidean.threed.Vector3D;
 
 /**
  * Frame wires lashed into a bundle at intervals and bent round the stone, one of them drawn up into a bail, the others
  * ending in scrolls; a finer wire lashes, one more is woven over the front. The frame begins and ends at the top of the
  * outline: its marks are where the neck bends, the lashings and the scrolls come.
  */
-final class StoneFrame extends Pattern {
-    /** Lashing and weaving wire as a share of the frame wire (common practice: two to four gauges finer). */
-    private static final double FINE_SHARE = 0.5;
-
+final class StoneFrame extends HeldStone {
     /** Turns of the bail's own end round its neck: they close it (common practice: two or more). */
     private static final double BAIL_TURNS = 2;
 
-    private static final String STONE = "stone";
-    private static final double SCROLL_INSIDE_MM = 0.8;
-    private static final double SCROLL_GAP_MM = 0.4;
+    /** Where on the stem they lie, as a share of it: just below the loop. */
+    private static final double STEM = 0.9;
 
-    /** A lashing is moved by so much of the way between two, at most, so that it lies where the bundle is straighter. */
-    private static final double MOST_MOVED = 0.3;
+    /** The weave covers the front between these shares of the way down either side. */
+    private static final double WOVEN_FROM = 0.16;
 
-    private static final int MOVES = 12;
+    private static final double WOVEN_TO = 0.42;
+    private static final double PLACE = 0.002;
 
-    /** A bundle that turns by less under a lashing is lashed as it is, rad (engineering estimate). */
-    private static final double GENTLE_RAD = 0.25;
+    /** A pass goes over the edge where that stands up no further from it: over a slanting side it would slip. */
+    private static final double SQUARE = 0.6;
 
-    /** No neck stands further from the top than this share of the way round. */
-    private static final double MOST_FROM = 0.2;
+    /** Passes of the weave lie so many thicknesses apart at least. */
+    private static final double APART = 3;
+
+    /** Corners are looked for about the stone at this distance, mm. */
+    private static final double ROUND_MM = 0.5;
+
+    /** How much of the way over the back its beginning lies under its own turns. */
+    private static final double TAIL = 0.3;
 
     StoneFrame() {
         super(
@@ -69,21 +64,11 @@ final class StoneFrame extends Pattern {
                 "A stone held by lashed frame wires, woven over in front, with a bail and scrolled ends.",
                 List.of(Purpose.PENDANT, Purpose.DECORATIVE),
                 Wire.ofAwg(Metal.COPPER, Temper.DEAD_SOFT, "20"),
-                List.of(
-                        Parameter.choice("outline", "stone", "drop", "oval", "round", "rectangle", "shard"),
-                        Parameter.mm("lengthMm", "stone, length", 30, 6, 150)
-                                .onlyWith("outline", "drop", "oval", "rectangle", "shard")
-                                .leftFree(),
-                        Parameter.number("widthPercent", "stone, width of its length", "%", 65, 20, 100)
-                                .onlyWith("outline", "drop", "oval", "rectangle", "shard"),
-                        Parameter.mm("diameterMm", "stone, diameter", 22, 4, 150)
-                                .onlyWith("outline", "round")
-                                .leftFree(),
-                        Parameter.mm("thicknessMm", "stone, thickness", 6, 0.5, 60),
+                asked(
                         Parameter.count("frameWires", "frame wires", 3, 2, 8),
                         Parameter.count("lashings", "lashings", 3, 1, 12),
                         Parameter.number("lashTurns", "each lashing", "turns", 4, 1, 20),
-                        Parameter.count("passes", "passes of the weave", 6, 2, 40),
+                        Parameter.count("passes", "passes of the weave", 6, 2, 20),
                         Parameter.mm("neckMm", "neck", 5, 1, 40),
                         Parameter.mm("bailInsideMm", "bail, inside", 5, 2, 30),
                         Parameter.number("scrollTurns", "scrolls", "turns", 2, 0.5, 8)));
@@ -92,7 +77,6 @@ final class StoneFrame extends Pattern {
     @Override
     Piece build(Values values, Wire wire, Purpose purpose) {
         int frames = values.count("frameWires");
-        double t = wire.section().inPlaneMm();
         Wire fine = Wire.ofRound(wire.metal(), wire.temper(), fineMm(wire));
         Outline outline = outline(values);
         double bundle = frames * wire.section().acrossMm();
@@ -101,33 +85,14 @@ final class StoneFrame extends Pattern {
         for (int i = 0; i < frames; i++) {
             strands.add(frameWire(values, wire, stone, i));
         }
-        for (int i = 1; i <= values.count("lashings"); i++) {
-            String side = "side-" + i;
-            List<String> hosts = strands.subList(0, frames).stream()
-                    .map(s -> s.id() + "." + side)
-                    .toList();
-            strands.add(Strand.of(
-                    "lashing-" + i,
-                    "Lashing " + i,
-                    fine,
-                    List.of(Wrap.of("lash", Wrap.Core.ofWires(frames, t), values.number("lashTurns"), Turn.LEFT)
-                            .round(hosts, 1))));
-        }
-        strands.add(neckLashing(values, fine, strands.subList(0, frames), t));
-        strands.add(weave(values, fine, stone, t));
-        Part part = Part.of(STONE, PartKind.STONE, "stone", values.number("thicknessMm"), Optional.of("frame-1.side-1"))
-                .withBody(stone);
-        return Piece.of(title(), purpose, strands).withParts(List.of(part), List.of(Join.of("weave.pass-1", STONE)));
-    }
-
-    private static double fineMm(Wire wire) {
-        return Math.round(100 * Math.max(0.2, FINE_SHARE * wire.section().thicknessMm())) / 100.0;
-    }
-
-    /** A cabochon whose upright edge takes the bundle, as far as it is high enough (an estimate: edges are not asked for). */
-    private static Body.Cabochon stone(Values values, Outline outline, double bundleMm) {
-        double height = values.number("thicknessMm");
-        return new Body.Cabochon(outline, height, Math.min(Math.max(1, bundleMm), height), 2, Optional.empty());
+        strands.addAll(lashings(values, fine, strands.subList(0, frames), values.number("lashTurns")));
+        strands.add(neckLashing(values, fine, strands.subList(0, frames)));
+        Piece bare = Piece.of(title(), purpose, strands).withParts(List.of(part(values, stone)), List.of());
+        List<Strand> woven = new ArrayList<>(strands);
+        woven.add(weave(values, fine, strands.subList(0, frames)));
+        Piece whole = Piece.of(title(), purpose, woven).withParts(List.of(part(values, stone)), List.of());
+        // A stone that is small for its wire has no room for the weave.
+        return isMakeable(whole) ? whole : bare;
     }
 
     /** One wire of the bundle; the last is drawn up into the bail. */
@@ -143,7 +108,7 @@ final class StoneFrame extends Pattern {
                         Bend.of("bail-corner", 90, Turn.RIGHT).rolled(90),
                         Loop.of("bail", values.number("bailInsideMm"), Turn.LEFT),
                         Wrap.of("bail-wrap", Wrap.Core.ofStem(wire.section().inPlaneMm()), BAIL_TURNS, Turn.LEFT)
-                                .rolled(90))
+                                .round(List.of("bail.second-neck"), STEM))
                 : frame(
                         values,
                         wire,
@@ -164,84 +129,7 @@ final class StoneFrame extends Pattern {
     private static double aboveScrollsMm(Values values, Wire wire) {
         double t = wire.section().inPlaneMm();
         double scroll = SCROLL_INSIDE_MM / 2 + t + values.number("scrollTurns") * (t + SCROLL_GAP_MM);
-        return scroll + BAIL_TURNS * wire.section().acrossMm();
-    }
-
-    private static Strand neckLashing(Values values, Wire fine, List<Strand> frames, double t) {
-        List<String> hosts = new ArrayList<>();
-        frames.forEach(s -> hosts.addAll(List.of(s.id() + ".first-neck", s.id() + ".second-neck")));
-        double turns = Math.max(1, values.number("neckMm") / fine.section().acrossMm());
-        return Strand.of(
-                "neck",
-                "Neck lashing",
-                fine,
-                List.of(Wrap.of("neck-lash", Wrap.Core.ofWires(hosts.size(), t), turns, Turn.LEFT)
-                        .round(hosts, 0.5)));
-    }
-
-    private static Outline outline(Values values) {
-        double length = values.number("lengthMm");
-        double width = length * values.number("widthPercent") / 100;
-        return switch (values.word("outline")) {
-            case "round" -> new Outline.Round(values.number("diameterMm"));
-            case "oval" -> new Outline.Oval(length, width);
-            case "rectangle" -> new Outline.Rectangle(length, width, Math.min(1.5, width / 4));
-            case "shard" ->
-                new Outline.Shard(length, width, 2 * Math.toDegrees(Math.atan(width / 2 / (0.45 * length))));
-            default -> new Outline.Drop(length, width);
-        };
-    }
-
-    private static double widthMm(Outline outline) {
-        if (outline instanceof Outline.Round round) {
-            return round.diameterMm();
-        }
-        if (outline instanceof Outline.Oval oval) {
-            return oval.widthMm();
-        }
-        if (outline instanceof Outline.Rectangle rectangle) {
-            return rectangle.widthMm();
-        }
-        if (outline instanceof Outline.Shard shard) {
-            return shard.widthMm();
-        }
-        return ((Outline.Drop) outline).widthMm();
-    }
-
-    /** The girth cut where lashings come, evenly spaced, from one side of the neck to the other. */
-    private static List<Element> sides(
-            Values values, Body.Cabochon stone, Circuit round, double fineMm, double heightMm, int slot, double from) {
-        int lashings = values.count("lashings");
-        List<Element> sides = new ArrayList<>();
-        double begins = from;
-        for (int i = 1; i <= lashings + 1; i++) {
-            double ends = i > lashings ? 1 - from : lashedAt(round, values, fineMm, from, i);
-            sides.add(Girth.of("side-" + i, stone.outline(), begins, ends, Turn.LEFT)
-                    .on(STONE, heightMm, slot));
-            begins = ends;
-        }
-        return sides;
-    }
-
-    /** Where a lashing comes: evenly spaced, and moved away from a corner, where no hand lashes (common practice). */
-    private static double lashedAt(Circuit round, Values values, double fineMm, double from, int lashing) {
-        double part = (1 - 2 * from) / (values.count("lashings") + 1);
-        double even = from + lashing * part;
-        double half = Math.min(part / 2, values.number("lashTurns") * fineMm / round.lengthMm());
-        double best = even;
-        for (int i = 1; i <= MOVES && bent(round, best, half) > GENTLE_RAD; i++) {
-            for (int side : new int[] {1, -1}) {
-                double moved = even + side * i * MOST_MOVED * part / MOVES;
-                best = bent(round, moved, half) < bent(round, best, half) ? moved : best;
-            }
-        }
-        return best;
-    }
-
-    private static double bent(Circuit round, double share, double half) {
-        return round.along(share - half, share + half, 1).stream()
-                .mapToDouble(CurvePiece::turnRad)
-                .sum();
+        return scroll + (BAIL_TURNS + 2) * wire.section().acrossMm();
     }
 
     /** Scroll, neck, the girth in sides, neck, and what the wire ends in; the two necks lie beside each other. */
@@ -256,40 +144,11 @@ final class StoneFrame extends Pattern {
         elements.add(scroll("first-scroll", values));
         elements.add(Straight.of("first-neck", values.number("neckMm")));
         elements.add(Bend.of("first-corner", corner, Turn.RIGHT));
-        elements.addAll(sides(values, stone, round, fineMm(wire), across / 2, slot, from));
+        elements.addAll(sides(places(round, values, fineMm(wire), from), stone, across / 2, slot, from, 1 - from));
         elements.add(Bend.of("second-corner", corner, Turn.RIGHT));
         elements.add(Straight.of("second-neck", values.number("neckMm") + longerMm));
         elements.addAll(List.of(end));
         return elements;
-    }
-
-    /** Where the girth begins, as a share of the way round, so that its neck stands half a wire from the middle. */
-    private static double besideTheMiddle(Circuit round, double thicknessMm) {
-        double radius = (Bend.of("corner", 90, Turn.RIGHT).insideMm() + thicknessMm) / 2;
-        return new BrentSolver(1e-9)
-                .solve(
-                        100,
-                        share -> aside(round, share) - radius * (1 - Math.sin(turned(round, share))) - thicknessMm / 2,
-                        1e-9,
-                        MOST_FROM);
-    }
-
-    private static double aside(Circuit round, double share) {
-        return end(round, share).position().getX();
-    }
-
-    private static double turned(Circuit round, double share) {
-        Vector3D heading = end(round, share).heading();
-        return Math.atan2(heading.getY(), heading.getX());
-    }
-
-    private static Pose end(Circuit round, double share) {
-        List<CurvePiece> way = round.along(0, share, 1);
-        return CentreLine.of(1, way).pieces().get(way.size() - 1).end();
-    }
-
-    private static Spiral scroll(String id, Values values) {
-        return Spiral.open(id, SCROLL_INSIDE_MM, values.number("scrollTurns"), SCROLL_GAP_MM, Turn.RIGHT);
     }
 
     /** The girth first, from its beginning; corners, and the ends last. */
@@ -301,30 +160,63 @@ final class StoneFrame extends Pattern {
         return order;
     }
 
-    /** How high above its middle a stone is widest, mm. */
-    private static double widestMm(Outline outline) {
-        if (outline instanceof Outline.Drop drop) {
-            return -(drop.lengthMm() - drop.widthMm()) / 2;
-        }
-        return outline instanceof Outline.Shard shard ? -shard.pointMm() / 2 : 0;
-    }
-
-    /** To and fro over the front: the width and half the thickness down each edge, round a frame wire at each end. */
-    private static Strand weave(Values values, Wire fine, Body.Cabochon stone, double frameMm) {
-        double pass = widthMm(stone.outline()) + values.number("thicknessMm");
+    /**
+     * Over the front from side to side and back again behind, from the top down, over the bundle at every edge; its ends
+     * are tucked under behind.
+     */
+    private static Strand weave(Values values, Wire fine, List<Strand> frames) {
+        List<Double> free = free(values, fine, frames.get(0));
+        int passes = passes(values, fine, free);
         List<Element> elements = new ArrayList<>();
-        int passes = values.count("passes");
-        for (int i = 1; i <= passes; i++) {
-            elements.add(Straight.of("pass-" + i, pass));
-            if (i < passes) {
-                elements.add(Arc.of("round-" + i, frameMm, 180, i % 2 == 1 ? Turn.LEFT : Turn.RIGHT));
+        elements.add(Across.of("tail", STONE, Across.Face.BACK, 1 - at(free, 0, passes), at(free, 0, passes))
+                .part(1 - TAIL, 1));
+        for (int i = 0; i < passes; i++) {
+            double here = at(free, i, passes);
+            elements.add(Across.of("pass-" + (i + 1), STONE, Across.Face.FRONT, here, 1 - here));
+            if (i + 1 < passes) {
+                elements.add(
+                        Across.of("behind-" + (i + 1), STONE, Across.Face.BACK, 1 - here, at(free, i + 1, passes)));
             }
         }
-        double apart = frameMm + fine.section().inPlaneMm();
-        double bundle = values.count("frameWires") * frameMm;
-        double over = Math.max(stone.heightMm(), bundle + fine.section().acrossMm())
-                + fine.section().acrossMm();
-        return Strand.of("weave", "Weave", fine, elements)
-                .withPlace(new Place(pass / 2, widestMm(stone.outline()) - (passes - 1) * apart / 2, over, 0));
+        double end = at(free, passes - 1, passes);
+        elements.add(Across.of("end", STONE, Across.Face.BACK, 1 - end, end).part(0, TAIL));
+        return Strand.of("weave", "Weave", fine, elements);
+    }
+
+    /** As many as asked for, as far as they have room beside each other. */
+    private static int passes(Values values, Wire fine, List<Double> free) {
+        double room = free.size() * PLACE * round(values).lengthMm();
+        return (int) Math.max(
+                1,
+                Math.min(values.count("passes"), room / (APART * fine.section().acrossMm())));
+    }
+
+    private static Circuit round(Values values) {
+        return new Solid(stone(values, outline(values), 0)).girth(0, ROUND_MM);
+    }
+
+    private static double at(List<Double> free, int pass, int passes) {
+        return free.get((int) (free.size() * (pass + 0.5) / passes));
+    }
+
+    /** Places along a side, from the top down, that are clear of the lashings on either side. */
+    private static List<Double> free(Values values, Wire fine, Strand frame) {
+        List<Girth> sides = frame.elements().stream()
+                .flatMap(e -> e.seated(Seating.girths()).flatMap(g -> g).stream())
+                .toList();
+        Solid stone = new Solid(stone(values, outline(values), 0));
+        Surface surface = new Surface(stone);
+        Circuit round = round(values);
+        double clear = (values.number("lashTurns") / 2 + 4) * fine.section().acrossMm() / round.lengthMm();
+        List<Double> free = DoubleStream.iterate(WOVEN_FROM, at -> at <= WOVEN_TO, at -> at + PLACE)
+                .filter(at -> sides.stream()
+                        .skip(1)
+                        .mapToDouble(Girth::from)
+                        .noneMatch(l -> Math.abs(l - at) < clear || Math.abs(1 - l - at) < clear))
+                .filter(at -> Math.abs(surface.edge(at).normal().getX()) > SQUARE)
+                .filter(at -> !isCorner(round, at) && !isCorner(round, 1 - at))
+                .boxed()
+                .toList();
+        return free.isEmpty() ? List.of((WOVEN_FROM + WOVEN_TO) / 2) : free;
     }
 }

@@ -94,7 +94,10 @@ public record Joined(Thing a, Thing b, Optional<Join.How> how, Optional<Thing> c
                 new ArrayList<>(piece.joins().stream().map(j -> of(piece, j)).toList());
         for (Strand strand : piece.strands()) {
             for (Element element : strand.elements()) {
-                element.sitsOn().forEach(on -> all.add(of(piece, Join.of(strand.id() + "." + element.id(), on))));
+                // Turns round their own stem join nothing.
+                element.sitsOn().stream()
+                        .filter(on -> !on.startsWith(strand.id() + "."))
+                        .forEach(on -> all.add(of(piece, Join.of(strand.id() + "." + element.id(), on))));
             }
         }
         return all;

@@ -55,6 +55,11 @@ public record Part(
         return new Part(name, kind, material, sizeMm, elsewhere, count, body, place);
     }
 
+    /** The same, lying somewhere. */
+    public Part placed(Place there) {
+        return new Part(id, kind, material, sizeMm, on, count, body, there);
+    }
+
     /** The same, lying further to the right, mm. */
     public Part moved(double rightMm) {
         Place there = new Place(place.xMm() + rightMm, place.yMm(), place.zMm(), place.rotDeg());
@@ -68,7 +73,7 @@ public record Part(
 
     /** How much of the wire that it sits on it takes, with all that are like it, mm: as long as its body, else as its size. */
     public double stackMm() {
-        return count * body.map(Body::alongMm).orElse(sizeMm);
+        return count * body.map(b -> new Solid(b).alongMm()).orElse(sizeMm);
     }
 
     /** The name to read: the id, or kind and number where the id is only a number, or that of any part. */

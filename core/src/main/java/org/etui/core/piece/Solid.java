@@ -106,6 +106,26 @@ public record Solid(Body body) {
         return Math.sqrt(Math.max(0, 1 - share * share));
     }
 
+    /**
+     * The height of a face where the section of a share of the greatest has its edge, mm: the other way round than {@link #scale}.
+     *
+     * @param side +1 for the front, −1 for the back
+     * @param share of the greatest section, 0 to 1; above 1 counts as 1
+     */
+    public double faceMm(int side, double share) {
+        double in = Math.min(1, share);
+        double far = side > 0 ? toMm() : fromMm();
+        if (body instanceof Body.Cabochon c) {
+            double p = c.domeness();
+            return side < 0 ? far : c.girdleMm() + (c.heightMm() - c.girdleMm()) * Math.pow(1 - Math.pow(in, p), 1 / p);
+        }
+        if (body instanceof Body.Slab slab) {
+            double short1 = Math.max(0, slab.edgeMm() - (1 - in) * halfMm(slab.outline()));
+            return far - side * (slab.edgeMm() - Math.sqrt(slab.edgeMm() * slab.edgeMm() - short1 * short1));
+        }
+        return body instanceof Body.Sheet ? far : far * Math.sqrt(1 - in * in);
+    }
+
     /** Half of the narrower side of an outline, mm: as of a round of its area. */
     private static double halfMm(Outline outline) {
         return Math.sqrt(outline.areaMm2() / Math.PI);
@@ -290,6 +310,45 @@ public record Solid(Body body) {
         double y = middle(way.stream().mapToDouble(Vector3D::getY).toArray());
         // The way begins at the top and goes to the left: the start's own heading, turned half round.
         return way.stream().map(p -> new double[] {x - p.getX(), y - p.getY()}).toList();
+    }
+
+    /**
+     * How much of a wire it takes that runs through its hole, mm: of one drilled level through a stone with an outline, the way through that at the
+     * height of the hole; of all others as the body says.
+     */
+    public double alongMm() {
+        return body.front()
+                .flatMap(front -> body.holes().stream()
+                        .filter(h -> h.along().get(2) == 0)
+                        .findFirst()
+                        .map(h -> chordMm(front, h)))
+                .orElseGet(body::alongMm);
+    }
+
+    private double chordMm(Outline front, Body.Hole hole) {
+        double z = Math.min(toMm(), Math.max(fromMm(), hole.atMm().get(2)));
+        double scale = scale(z);
+        Vector3D along = new Vector3D(hole.along().get(0), hole.along().get(1), 0).normalize();
+        Vector3D at = new Vector3D(hole.atMm().get(0), hole.atMm().get(1), 0);
+        List<double[]> way = way(front);
+        double least = 0;
+        double most = 0;
+        for (int i = 0; i < way.size(); i++) {
+            Vector3D p = point(way.get(i), scale).subtract(at);
+            Vector3D q = point(way.get((i + 1) % way.size()), scale).subtract(at);
+            double aside = along.getX() * p.getY() - along.getY() * p.getX();
+            double beside = along.getX() * q.getY() - along.getY() * q.getX();
+            if (aside * beside <= 0 && aside != beside) {
+                double met = p.add(aside / (aside - beside), q.subtract(p)).dotProduct(along);
+                least = Math.min(least, met);
+                most = Math.max(most, met);
+            }
+        }
+        return most - least;
+    }
+
+    private static Vector3D point(double[] p, double scale) {
+        return new Vector3D(scale * p[0], scale * p[1], 0);
     }
 
     private static double middle(double[] values) {

@@ -1,6 +1,9 @@
 package org.etui.core.plan;
 
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.etui.core.check.Term;
 import org.etui.core.piece.Body;
 import org.etui.core.piece.Part;
@@ -15,6 +18,8 @@ import org.etui.core.piece.Solid;
  * @param massG mass of one, an estimate where its material is not known
  * @param sections its outline at heights from the back to the front; none for what is round about its hole or its length, or where
  *     there are more than 40 parts
+ * @param held which ways it can leave the wires; empty where none touches it
+ * @param biteMm how far wires reach over it; empty where none touches it
  */
 public record BodyPlan(
         @Term("its id") String part,
@@ -24,7 +29,13 @@ public record BodyPlan(
         double massG,
 
         @Term("its outline at heights from the back to the front; none for what is round about its hole or its length")
-        List<Section> sections) {
+        List<Section> sections,
+
+        @Term("which ways it can leave the wires; absent where none touches it")
+        Optional<Retention.Held> held,
+
+        @Term("how far wires reach over it; absent where none touches it")
+        Optional<Retention.Bite> biteMm) {
 
     /**
      * A section.
@@ -44,14 +55,14 @@ public record BodyPlan(
     private static final int MOST_CUT = 40;
 
     /** The solids of a piece, in order. */
-    static List<BodyPlan> of(Piece piece) {
+    static List<BodyPlan> of(Piece piece, List<Plan.StrandPlan> strands) {
         boolean few = piece.parts().size() <= MOST_CUT;
         return piece.parts().stream()
-                .flatMap(p -> p.body().map(b -> of(p, b, few)).stream())
+                .flatMap(p -> p.body().map(b -> of(piece, p, b, few, strands)).stream())
                 .toList();
     }
 
-    private static BodyPlan of(Part part, Body body, boolean cut) {
+    private static BodyPlan of(Piece piece, Part part, Body body, boolean cut, List<Plan.StrandPlan> strands) {
         Solid solid = new Solid(body);
         List<Section> sections = body.front()
                 .filter(f -> cut)
@@ -61,7 +72,26 @@ public record BodyPlan(
                         .map(z -> new Section(z, scaled(way, solid.scale(z))))
                         .toList())
                 .orElse(List.of());
-        return new BodyPlan(part.id(), solid.volumeMm3(), solid.massG(part.material()), sections);
+        Set<String> seated = seated(piece, part);
+        Optional<Retention.Stay> stay = cut && body.front().isPresent() && !seated.isEmpty()
+                ? Retention.of(part, solid, strands, seated)
+                : Optional.empty();
+        return new BodyPlan(
+                part.id(),
+                solid.volumeMm3(),
+                solid.massG(part.material()),
+                sections,
+                stay.map(Retention.Stay::held),
+                stay.map(Retention.Stay::bite));
+    }
+
+    /** What lies on it by its seat: strand.element. */
+    private static Set<String> seated(Piece piece, Part part) {
+        return piece.strands().stream()
+                .flatMap(s -> s.elements().stream()
+                        .filter(e -> e.sitsOn().contains(part.id()))
+                        .map(e -> s.id() + "." + e.id()))
+                .collect(Collectors.toSet());
     }
 
     private static List<double[]> scaled(List<double[]> way, double by) {

@@ -47,20 +47,30 @@ public record Clash(
 
     /** The deepest of every pair of elements of different strands, the deepest first. */
     static List<Clash> of(List<Plan.StrandPlan> strands) {
-        List<Chord> chords = chords(strands);
-        if (strands.size() < 2 || chords.size() > MOST_CHORDS) {
+        List<List<Chord>> all = chords(strands);
+        if (strands.size() < 2 || all.stream().mapToInt(List::size).sum() > MOST_CHORDS) {
             return List.of();
         }
-        STRtree near = new STRtree();
-        chords.forEach(c -> near.insert(c.box(c.halfMm()), c));
         Map<String, Clash> worst = new HashMap<>();
-        for (Chord one : chords) {
-            for (Object found : near.query(one.box(one.halfMm()))) {
-                Chord other = (Chord) found;
-                if (other.strand() > one.strand()) {
-                    clash(strands, one, other)
-                            .ifPresent(c -> worst.merge(
-                                    c.a() + " " + c.b(), c, (x, y) -> x.overlapMm() >= y.overlapMm() ? x : y));
+        for (int i = 0; i < all.size(); i++) {
+            STRtree near = new STRtree();
+            Envelope room = new Envelope();
+            for (Chord chord : all.get(i)) {
+                near.insert(chord.box(chord.halfMm()), chord);
+                room.expandToInclude(chord.box(chord.halfMm()));
+            }
+            for (int j = i + 1; j < all.size(); j++) {
+                for (Chord one : all.get(j)) {
+                    Envelope box = one.box(one.halfMm());
+                    if (room.intersects(box)) {
+                        near.query(
+                                box,
+                                found -> clash(strands, (Chord) found, one)
+                                        .ifPresent(c -> worst.merge(
+                                                c.a() + " " + c.b(),
+                                                c,
+                                                (x, y) -> x.overlapMm() >= y.overlapMm() ? x : y)));
+                    }
                 }
             }
         }
@@ -82,13 +92,15 @@ public record Clash(
                 overlap));
     }
 
-    private static List<Chord> chords(List<Plan.StrandPlan> strands) {
-        List<Chord> chords = new ArrayList<>();
+    private static List<List<Chord>> chords(List<Plan.StrandPlan> strands) {
+        List<List<Chord>> all = new ArrayList<>();
         for (int i = 0; i < strands.size(); i++) {
             Plan.StrandPlan strand = strands.get(i);
             double half = strand.bought().wire().section().thicknessMm() / 2;
             List<double[]> line = strand.drawn().outline();
             int element = 0;
+            List<Chord> chords = new ArrayList<>();
+            all.add(chords);
             for (int k = 1; k < line.size(); k++) {
                 double[] from = line.get(k - 1);
                 double[] to = line.get(k);
@@ -103,7 +115,7 @@ public record Clash(
                 }
             }
         }
-        return chords;
+        return all;
     }
 
     private static Coordinate point(double[] p) {

@@ -8,12 +8,16 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.etui.core.check.Term;
+import org.etui.core.curve.Pose;
 import org.etui.core.element.Element;
+import org.etui.core.element.Outline;
 import org.etui.core.piece.Body;
 import org.etui.core.piece.Join;
 import org.etui.core.piece.Part;
 import org.etui.core.piece.PartKind;
 import org.etui.core.piece.Piece;
+import org.etui.core.piece.Place;
+import org.etui.core.piece.Solid;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
@@ -110,7 +114,12 @@ public record PartDrawn(
                         .findFirst());
     }
 
+    /** As a solid where it has a place of its own or something lies on it. */
     private static List<Line> lines(Part part, Seat seat, int most) {
+        Optional<Outline> own = part.body().flatMap(Body::front);
+        if (own.isPresent() && (seat.isSeat(part) || !part.place().equals(Place.FREE))) {
+            return List.of(solid(part, own.get()));
+        }
         return switch (part.kind()) {
             case BEAD, SPACER -> beads(part, seat, most);
             case STONE -> List.of(stone(part, seat));
@@ -179,6 +188,20 @@ public record PartDrawn(
                 0);
     }
 
+    /** Its own outline where it lies; what lies on it by a seat lies about that. */
+    private static Line solid(Part part, Outline front) {
+        Pose there = Pose.inPlane(
+                part.place().xMm(),
+                part.place().yMm(),
+                Math.toRadians(part.place().rotDeg()));
+        return new Line(
+                Solid.way(front).stream()
+                        .map(p -> point(
+                                there.at(new Vector3D(p[0], p[1], part.place().zMm()))))
+                        .toList(),
+                0);
+    }
+
     /** Along the axis of what is wound round it, and on; through a loop it is seen from its end. */
     private static Line cord(Part part, Seat seat) {
         Vector3D axis = seat.axis();
@@ -226,17 +249,35 @@ public record PartDrawn(
      * @param element the element
      * @param points its centre line as it is drawn
      * @param round ids of those that go round a stone
+     * @param seats all that something of the piece lies on
      */
-    private record Seat(Plan.StrandPlan strand, Plan.ElementPlan element, List<Vector3D> points, Set<String> round) {
+    private record Seat(
+            Plan.StrandPlan strand,
+            Plan.ElementPlan element,
+            List<Vector3D> points,
+            Set<String> round,
+            Set<String> seats) {
         static Optional<Seat> of(Piece piece, List<Plan.StrandPlan> strands, String address) {
             int dot = address.indexOf('.');
             return strands.stream()
                     .filter(s -> dot > 0 && s.id().equals(address.substring(0, dot)))
                     .flatMap(s -> s.elements().stream()
                             .filter(e -> e.id().equals(address.substring(dot + 1)))
-                            .map(e -> new Seat(s, e, drawn(s, e), round(piece, s.id()))))
+                            .map(e -> new Seat(s, e, drawn(s, e), round(piece, s.id()), seats(piece))))
                     .filter(s -> !s.points.isEmpty())
                     .findFirst();
+        }
+
+        /** All that something lies on. */
+        private static Set<String> seats(Piece piece) {
+            return piece.strands().stream()
+                    .flatMap(s -> s.elements().stream())
+                    .flatMap(e -> e.sitsOn().stream())
+                    .collect(Collectors.toSet());
+        }
+
+        boolean isSeat(Part part) {
+            return seats.contains(part.id());
         }
 
         private static Set<String> round(Piece piece, String strand) {

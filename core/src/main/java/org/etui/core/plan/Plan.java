@@ -190,6 +190,7 @@ public record Plan(
      * @param second centre line of the second of a pair, beside the first; absent where wires are not paired
      * @param crossings where it lies over itself
      * @param noHammer where no hammer may go
+     * @param carried what it is wound round and moves with; absent where it lies by itself
      */
     public record Drawn(
             @Term("extents of the finished form") Extent finished,
@@ -201,7 +202,22 @@ public record Plan(
             Optional<List<double[]>> second,
 
             @Term("where it lies over itself") List<Over> crossings,
-            @Term("where no hammer may go") List<NoHammer.Zone> noHammer) {}
+            @Term("where no hammer may go") List<NoHammer.Zone> noHammer,
+
+            @Term("what it is wound round and moves with; absent where it lies by itself")
+            Optional<Carried> carried) {}
+
+    /**
+     * A place where other wires lie together.
+     *
+     * @param round strand.element of each of them
+     * @param at where on the first of them, as a share of its length
+     */
+    public record Carried(
+            @Term("strand.element of each that lies there") List<String> round,
+
+            @Term("where on the first of them, as a share of its length")
+            double at) {}
 
     /**
      * Something done to a strand.

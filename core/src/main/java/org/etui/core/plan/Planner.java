@@ -23,6 +23,8 @@ import org.etui.core.curve.Helix;
 import org.etui.core.curve.Pose;
 import org.etui.core.curve.Spiral;
 import org.etui.core.element.Element;
+import org.etui.core.element.Seating;
+import org.etui.core.element.Wrap;
 import org.etui.core.measure.LengthFormat;
 import org.etui.core.mechanics.FormedBy;
 import org.etui.core.mechanics.Hold;
@@ -70,11 +72,12 @@ public final class Planner {
      */
     public static Plan plan(Piece piece, PlanOptions options) {
         PieceChecks.require(piece);
-        List<StrandWork> works = StrandWork.all(piece);
+        Seats seats = new Seats(piece);
+        List<StrandWork> works = StrandWork.all(piece, seats);
         if (options.states() == PlanOptions.States.ALL) {
             Effort.requireStates(works);
         }
-        View view = View.of(piece, works);
+        View view = View.of(works, seats.of(works));
         List<Advice> advice = Rules.look(Bench.of(piece, works, options.box(), options.format()));
         BenchCard.Card card = BenchCard.of(piece, works, advice, options.format(), options.box(), options.school());
         Wanted wanted = Wanted.of(piece, works);
@@ -82,36 +85,30 @@ public final class Planner {
                 .map(w -> strand(piece, w, wanted, view.of(w.strand()), options))
                 .toList();
         List<Clash> clashes = Seats.isSeated(piece) ? Clash.of(strands) : List.of();
+        List<BodyPlan> bodies = BodyPlan.of(piece, strands);
+        List<Advice> seen = new ArrayList<>(withLocks(Rules.once(piece, advice), card.locks()));
+        clash(strands, clashes, options.format()).ifPresent(seen::add);
+        seen.addAll(StoneAdvice.of(piece, bodies, strands, options.format()));
         return new Plan(
                 strands,
                 card.steps(),
-                withClashes(withLocks(Rules.once(piece, advice), card.locks()), strands, clashes, options.format()),
+                seen.stream().sorted(Comparator.comparing(Advice::severity)).toList(),
                 Cautions.of(piece, works),
                 totals(piece, works, card.steps()),
                 weakest(strands),
                 card.locks(),
                 PartDrawn.of(piece, strands),
-                BodyPlan.of(piece),
+                bodies,
                 clashes);
     }
 
     /** The deepest of what wants to be in one place is said, and how many more there are. */
-    private static List<Advice> withClashes(
-            List<Advice> advice, List<Plan.StrandPlan> strands, List<Clash> clashes, LengthFormat format) {
-        if (clashes.isEmpty()) {
-            return advice;
-        }
-        Clash deepest = clashes.get(0);
-        String more = clashes.size() == 1 ? "" : " So do " + (clashes.size() - 1) + " more pairs.";
-        return Stream.concat(
-                        advice.stream(),
-                        Stream.of(Advice.clash(
-                                named(strands, deepest.a()),
-                                named(strands, deepest.b()),
-                                format.say(deepest.overlapMm(), 1),
-                                more)))
-                .sorted(Comparator.comparing(Advice::severity))
-                .toList();
+    private static Optional<Advice> clash(List<Plan.StrandPlan> strands, List<Clash> clashes, LengthFormat format) {
+        return clashes.stream().findFirst().map(deepest -> {
+            String more = clashes.size() == 1 ? "" : " So do " + (clashes.size() - 1) + " more pairs.";
+            return Advice.clash(
+                    named(strands, deepest.a()), named(strands, deepest.b()), format.say(deepest.overlapMm(), 1), more);
+        });
     }
 
     private static String named(List<Plan.StrandPlan> strands, String address) {
@@ -201,7 +198,8 @@ public final class Planner {
                         outline,
                         second(work.strand(), outline),
                         Overlaps.of(work),
-                        NoHammer.of(piece, work)),
+                        NoHammer.of(piece, work),
+                        carried(work.strand())),
                 elements,
                 weakestOf(elements).map(Plan.ElementPlan::id),
                 elements.stream()
@@ -211,6 +209,17 @@ public final class Planner {
                 Marks.of(work),
                 operations(work),
                 states(work, view, options.states()));
+    }
+
+    /** What the first of its elements that has a seat is wound round, where that is another wire. */
+    private static Optional<Plan.Carried> carried(Strand strand) {
+        return strand.elements().stream()
+                .filter(e -> !e.sitsOn().isEmpty())
+                .findFirst()
+                .flatMap(e -> e.seated(Seating.wraps()).flatMap(w -> w))
+                .flatMap(Wrap::seat)
+                .filter(seat -> !seat.round().get(0).startsWith(strand.id() + "."))
+                .map(seat -> new Plan.Carried(seat.round(), seat.at()));
     }
 
     /** The cut wire from its beginning: handle and spare lie where the handle is, else the spare at the end. */

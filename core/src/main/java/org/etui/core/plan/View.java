@@ -33,7 +33,11 @@ final class View {
     }
 
     static View of(Piece piece, List<StrandWork> strands) {
-        Seats seats = Seats.of(piece, strands);
+        return of(strands, Seats.of(piece, strands));
+    }
+
+    /** The same where it is known how strands lie in one another. */
+    static View of(List<StrandWork> strands, Seats seats) {
         Map<String, Pose> poses = new HashMap<>();
         List<StrandWork> alone = new ArrayList<>();
         strands.forEach(w -> seats.pose(w.strand(), poses)

@@ -58,6 +58,74 @@ public record Advice(
                 Optional.empty());
     }
 
+    /**
+     * A stone that can leave its wires.
+     *
+     * @param stone what it is called
+     * @param where path of it
+     * @param ways that it can go, in words
+     * @param turns whether it turns out
+     * @param falls whether it can fall out to the front or back
+     */
+    public static Advice loose(String stone, String where, List<String> ways, boolean turns, boolean falls) {
+        String last = ways.get(ways.size() - 1);
+        String all = ways.size() == 1 ? last : String.join(", ", ways.subList(0, ways.size() - 1)) + " and " + last;
+        return new Advice(
+                falls ? Severity.STOP : Severity.MIND,
+                "stone-loose",
+                where,
+                "The " + stone + " can leave its wires: " + all + ".",
+                "Wires round its edge hold it to no face; each way out has to be closed by wire that lies over the stone, and what"
+                        + " only friction holds works loose (form closure, Reuleaux 1876).",
+                turns && !falls
+                        ? "Bend one more wire over it, away from the others, so that it cannot turn round them."
+                        : "Bend wires over it, at two sides at least, or cross one over its middle.",
+                Optional.empty());
+    }
+
+    /** A stone that only the friction of turns round it holds. */
+    public static Advice gripped(String stone, String where) {
+        return new Advice(
+                Severity.MIND,
+                "stone-gripped",
+                where,
+                "Only the grip of the turns holds the " + stone + ".",
+                "Turns wound tight round it hold by friction; they work loose with wear (common practice).",
+                "Bring two wires down over its tip, or glue it in as well.",
+                Optional.empty());
+    }
+
+    /**
+     * Wire that reaches too little over a stone.
+     *
+     * @param face front or back
+     * @param bite how far inside the edge it lies, in words
+     */
+    public static Advice shallow(String stone, String where, String face, String bite) {
+        return new Advice(
+                Severity.MIND,
+                "bite-small",
+                where,
+                "Over the " + face + " of the " + stone + " one wire lies only " + bite
+                        + " inside its edge (estimate).",
+                "Soft wire that reaches less than half a millimetre over the edge is pushed off it (engineering estimate).",
+                "Bend it further over the " + face + ", or take one more.",
+                Optional.empty());
+    }
+
+    /** A bail that lies flat in the piece. */
+    public static Advice lengthwise(String bail) {
+        return new Advice(
+                Severity.MIND,
+                "bail-lengthwise",
+                "strands",
+                "The " + bail
+                        + " lies flat in the piece: on a chain or cord it hangs turned by a quarter, edge to the front.",
+                "What runs through a bail turns it square to itself (common practice).",
+                "Turn its plane by 90°, or hang a jump ring in it.",
+                Optional.empty());
+    }
+
     /** What cannot be put together in any order. */
     public static Advice locked(String because, String instead) {
         return new Advice(

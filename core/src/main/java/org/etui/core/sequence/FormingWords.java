@@ -1,7 +1,9 @@
 package org.etui.core.sequence;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
+import org.etui.core.element.Across;
 import org.etui.core.element.Arc;
 import org.etui.core.element.Ball;
 import org.etui.core.element.Bend;
@@ -13,6 +15,7 @@ import org.etui.core.element.Kind;
 import org.etui.core.element.Lead;
 import org.etui.core.element.Loop;
 import org.etui.core.element.Paddle;
+import org.etui.core.element.Reach;
 import org.etui.core.element.Spiral;
 import org.etui.core.element.Straight;
 import org.etui.core.element.Turn;
@@ -20,6 +23,7 @@ import org.etui.core.element.Twist;
 import org.etui.core.element.Wrap;
 import org.etui.core.measure.LengthFormat;
 import org.etui.core.measure.Rounding;
+import org.etui.core.piece.Strand;
 import org.etui.core.section.WireSection;
 
 /**
@@ -30,6 +34,8 @@ import org.etui.core.section.WireSection;
  */
 record FormingWords(LengthFormat format, School school) {
     /** A tool owned that is off by more than this makes another size (engineering estimate). */
+    private static final int FULL_TURN_DEG = 360;
+
     private static final double OTHER_SHARE = 0.03;
 
     /** Wire that is wider than thick by more than this is bent the easy way or on edge (engineering estimate). */
@@ -71,6 +77,10 @@ record FormingWords(LengthFormat format, School school) {
     private static String stretched(double deepMm, double insideMm) {
         return percent(deepMm / (insideMm + deepMm));
     }
+
+    /** From the top to the left, an eighth of the way round each. */
+    private static final List<String> PLACES = List.of(
+            "top", "upper left", "left side", "lower left", "bottom", "lower right", "right side", "upper right");
 
     /** One way of forming a kind. */
     private final class How implements Kind.Visitor<String> {
@@ -154,6 +164,21 @@ record FormingWords(LengthFormat format, School school) {
         }
 
         @Override
+        public String across(Across across) {
+            String face = across.face().name().toLowerCase(Locale.ROOT);
+            boolean part = across.ends() < 1 || across.begins() > 0;
+            return "Bend it over the " + face + " of the " + across.on().replace('-', ' ') + ", between the "
+                    + place(across.from()) + " and the " + place(across.to())
+                    + ": press it down with a wooden stick, a little at a time, from the edge inwards."
+                    + (part ? " It covers " + percent(across.ends() - across.begins()) + " of the way." : "");
+        }
+
+        @Override
+        public String reach(Reach reach) {
+            return "Lead it on in two gentle bends, by hand, to where it goes next.";
+        }
+
+        @Override
         public String twist(Twist twist) {
             double further = Math.round(10 * twist.turns() * overbend) / 10.0;
             String on = " on " + format.write(twist.lengthMm(), Rounding.NEAREST);
@@ -180,10 +205,12 @@ record FormingWords(LengthFormat format, School school) {
                             : "laid against the last turn")
                     + ", " + turns(spiral.turnsIn(thicknessMm)) + " in all, until it is "
                     + format.write(spiral.outsideIn(thicknessMm), Rounding.NEAREST) + " across. "
-                    + (spiral.riseMm() > 0
-                            ? "At last push the middle up, " + format.write(spiral.riseMm(), Rounding.NEAREST)
-                                    + " a turn."
-                            : "Look at it edge-on after every turn.");
+                    + (spiral.seat().isPresent()
+                            ? "At last push the middle up, a little at every turn, until it lies over the stone as a lid does."
+                            : spiral.riseMm() > 0
+                                    ? "At last push the middle up, " + format.write(spiral.riseMm(), Rounding.NEAREST)
+                                            + " a turn."
+                                    : "Look at it edge-on after every turn.");
         }
 
         @Override
@@ -249,6 +276,11 @@ record FormingWords(LengthFormat format, School school) {
         return girth.seat().map(s -> s.on().replace('-', ' ')).orElse("form");
     }
 
+    /** A place of the edge as it is seen from the front. */
+    private static String place(double share) {
+        return PLACES.get((int) Math.round(share * PLACES.size()) % PLACES.size());
+    }
+
     private static String turns(double number) {
         return number == 1 ? "one turn" : plain(number) + " turns";
     }
@@ -263,21 +295,29 @@ record FormingWords(LengthFormat format, School school) {
         return Math.round(100 * share) + " %";
     }
 
-    /**
-     * Which way, told by what was formed before it: left and right depend on how the wire is held.
-     *
-     * @param bent what is bent of the strand, in the order of forming
-     */
-    static String way(List<Element> bent, Element element) {
-        int at = bent.indexOf(element);
-        if (at < 1 || turn(element).isEmpty() || turn(bent.get(at - 1)).isEmpty()) {
+    /** Which way, told by the nearest that was formed before it: left and right depend on how the wire is held. */
+    static String way(Strand strand, Element element) {
+        List<Element> along = strand.elements();
+        List<Element> formed = strand.inOrder();
+        int at = along.indexOf(element);
+        Optional<Element> nearest = formed.subList(0, formed.indexOf(element)).stream()
+                .filter(e -> e.isBent() && turn(e).isPresent())
+                .reduce((a, b) -> Math.abs(along.indexOf(a) - at) < Math.abs(along.indexOf(b) - at) ? a : b);
+        if (nearest.isEmpty() || turn(element).isEmpty()) {
             return "";
         }
-        Element last = bent.get(at - 1);
-        if (element.rollDeg() != 0) {
-            return " In a plane turned by " + plain(Math.abs(element.rollDeg())) + "° to the " + last.label() + ".";
+        Element last = nearest.get();
+        int from = Math.min(at, along.indexOf(last));
+        int to = Math.max(at, along.indexOf(last));
+        double roll = along.subList(from + 1, to + 1).stream()
+                .mapToDouble(Element::rollDeg)
+                .sum();
+        long rolled = Math.abs(Math.round(Math.IEEEremainder(roll, FULL_TURN_DEG)));
+        boolean over = rolled == FULL_TURN_DEG / 2;
+        if (rolled != 0 && !over) {
+            return " In a plane turned by " + rolled + "° to the " + last.label() + ".";
         }
-        return turn(element).equals(turn(last))
+        return turn(element).equals(turn(last)) != over
                 ? " The same way as the " + last.label() + "."
                 : " The other way from the " + last.label() + ".";
     }
@@ -320,6 +360,17 @@ record FormingWords(LengthFormat format, School school) {
         @Override
         public String girth(Girth girth) {
             return SITS;
+        }
+
+        @Override
+        public String across(Across across) {
+            return "it touches the " + across.on().replace('-', ' ')
+                    + " and does not lift when a fingernail goes under it.";
+        }
+
+        @Override
+        public String reach(Reach reach) {
+            return lies(reach, true);
         }
 
         @Override

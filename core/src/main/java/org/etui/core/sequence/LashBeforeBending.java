@@ -3,6 +3,7 @@ package org.etui.core.sequence;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.etui.core.element.Element;
 import org.etui.core.piece.Joined;
@@ -40,10 +41,35 @@ final class LashBeforeBending implements Precedence {
         }
     }
 
-    /** Whether a corner leads away from what goes round the stone. */
-    private static boolean leads(Strand host, Element corner) {
+    /**
+     * What has to be bent before the turns: what goes round the stone and the corners that lead from it, what is lashed itself, and all between two
+     * places of the same wire that are lashed together, such as the loop of a bail whose end lies at its own neck.
+     */
+    private static List<Element> leading(Lash lash, Strand host) {
         List<Element> along = host.elements();
-        int at = along.indexOf(corner);
+        List<String> lashed = lash.turns().element().orElseThrow().sitsOn();
+        List<Integer> at = IntStream.range(0, along.size())
+                .filter(i -> lashed.contains(host.id() + "." + along.get(i).id()))
+                .boxed()
+                .toList();
+        int first = at.isEmpty() ? along.size() : at.get(0);
+        int last = at.isEmpty() ? -1 : at.get(at.size() - 1);
+        return along.stream()
+                .filter(e -> {
+                    int i = along.indexOf(e);
+                    return StoneBeforeCover.goesRound(e)
+                            || i >= first && i <= last
+                            || e.winding().jawEdge() && leads(along, i);
+                })
+                .toList();
+    }
+
+    private static boolean isCover(Joined.Thing turns) {
+        return turns.strand().orElseThrow().elements().stream().anyMatch(StoneBeforeCover::isOver);
+    }
+
+    /** Whether a corner leads away from what goes round the stone. */
+    private static boolean leads(List<Element> along, int at) {
         return along.subList(Math.max(0, at - 1), Math.min(along.size(), at + 2)).stream()
                 .anyMatch(StoneBeforeCover::goesRound);
     }
@@ -69,19 +95,26 @@ final class LashBeforeBending implements Precedence {
         List<Draft> steps = course.stepsOf(host.id());
         boolean round =
                 lash.host().element().filter(StoneBeforeCover::goesRound).isPresent();
+        if (round && isCover(lash.turns())) {
+            // Turns of a wire that lies over the face: it is wound when all lies round the stone.
+            steps.stream()
+                    .filter(d -> d.element
+                            .flatMap(host::element)
+                            .filter(StoneBeforeCover::goesRound)
+                            .isPresent())
+                    .forEach(turns::after);
+            return;
+        }
+        List<Element> leading = round ? List.of() : leading(lash, host);
         for (Draft step : steps) {
             boolean forms = step.kind == Step.Kind.FORM;
-            boolean goesRound = step.element
+            boolean leads = step.element
                     .flatMap(host::element)
-                    .filter(StoneBeforeCover::goesRound)
+                    .filter(leading::contains)
                     .isPresent();
-            boolean corner = step.element
-                    .flatMap(host::element)
-                    .filter(e -> e.winding().jawEdge() && leads(host, e))
-                    .isPresent();
-            if (forms && (round || !goesRound && !corner)) {
+            if (forms && !leads) {
                 step.after(turns);
-            } else if (!forms && step.kind != Step.Kind.TRIM || !round && (goesRound || corner)) {
+            } else if (!forms && step.kind != Step.Kind.TRIM || leads) {
                 turns.after(step);
             }
         }

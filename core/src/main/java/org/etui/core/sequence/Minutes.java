@@ -1,5 +1,6 @@
 package org.etui.core.sequence;
 
+import org.etui.core.element.Across;
 import org.etui.core.element.Arc;
 import org.etui.core.element.Ball;
 import org.etui.core.element.Bend;
@@ -11,6 +12,7 @@ import org.etui.core.element.Kind;
 import org.etui.core.element.Lead;
 import org.etui.core.element.Loop;
 import org.etui.core.element.Paddle;
+import org.etui.core.element.Reach;
 import org.etui.core.element.Spiral;
 import org.etui.core.element.Straight;
 import org.etui.core.element.Twist;
@@ -130,6 +132,16 @@ final class Minutes {
         @Override
         public Double girth(Girth girth) {
             return 0.3 + 0.02 * lengthMm;
+        }
+
+        @Override
+        public Double across(Across across) {
+            return 0.5 + 0.02 * lengthMm;
+        }
+
+        @Override
+        public Double reach(Reach reach) {
+            return 0.3;
         }
 
         @Override

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.etui.core.element.Element;
+import org.etui.core.element.Seating;
 import org.etui.core.piece.Joined;
 import org.etui.core.piece.Part;
 import org.etui.core.piece.PartKind;
@@ -60,6 +61,14 @@ final class StoneBeforeCover implements Precedence {
                         + " is bent it may have to come out, and go in again.")
                 .check("It sits level, and the wires touch it all round.")
                 .minutes(2));
+        Optional<Strand> cage = course.works().stream()
+                .map(StrandWork::strand)
+                .filter(s -> isCage(s, stone))
+                .findFirst();
+        cage.ifPresent(
+                s -> put.text("Spread the turns on one side with the tips of the pliers until the " + stone.label()
+                                + " slips in between two of them, then push them back over it, a little at a time.")
+                        .check("It moves nowhere, and no gap between turns is wide enough to let it out."));
         List<Strand> covering = joins.stream()
                 .flatMap(j -> Stream.of(j.a(), j.b()))
                 .flatMap(t -> t.strand().stream())
@@ -67,7 +76,9 @@ final class StoneBeforeCover implements Precedence {
                 .toList();
         for (StrandWork work : course.works()) {
             Strand strand = work.strand();
-            if (covering.contains(strand)) {
+            if (cage.filter(strand::equals).isPresent()) {
+                course.last(strand.id()).ifPresent(put::after);
+            } else if (covering.contains(strand)) {
                 course.stepsOf(strand.id()).stream()
                         .filter(d -> d.kind == Step.Kind.FORM)
                         .forEach(d -> d.after(put));
@@ -78,10 +89,44 @@ final class StoneBeforeCover implements Precedence {
                                 .filter(StoneBeforeCover::goesRound)
                                 .isPresent())
                         .forEach(put::after);
+                course.stepsOf(strand.id()).stream()
+                        .filter(d -> d.element
+                                .flatMap(strand::element)
+                                .filter(e -> covers(strand, e))
+                                .isPresent())
+                        .forEach(d -> d.after(put));
             } else if (stone.on().filter(on -> on.startsWith(strand.id() + ".")).isPresent()) {
                 course.last(strand.id()).ifPresent(put::after);
             }
         }
+    }
+
+    /** Whether it lies over a face, or leads to or from one. */
+    private static boolean covers(Strand strand, Element element) {
+        List<Element> along = strand.elements();
+        int at = along.indexOf(element);
+        return isOver(element)
+                || !goesRound(element)
+                        && !element.winding().jawEdge()
+                        && along.subList(Math.max(0, at - 1), Math.min(along.size(), at + 2)).stream()
+                                .anyMatch(StoneBeforeCover::isOver);
+    }
+
+    /** Whether the turns of a strand lie over both faces of a stone, and nothing else holds it: it is slipped in between them (common practice). */
+    private static boolean isCage(Strand strand, Part stone) {
+        return stone.on().filter(on -> on.startsWith(strand.id() + ".")).isPresent()
+                && strand.elements().stream()
+                                .flatMap(e -> e.seated(Seating.spirals()).flatMap(s -> s).stream())
+                                .filter(s -> s.seat().orElseThrow().on().equals(stone.id()))
+                                .map(s -> s.seat().orElseThrow().face())
+                                .distinct()
+                                .count()
+                        == 2;
+    }
+
+    /** Whether it lies over a face of a stone. */
+    static boolean isOver(Element element) {
+        return element.seated(Seating.faces()).flatMap(a -> a).isPresent();
     }
 
     /** Whether it goes round a stone. */

@@ -32,7 +32,6 @@ final class StrandSteps {
     private final FormingWords words;
     private final WorkWords works;
     private final String wire;
-    private final List<Element> bent;
     private final Optional<Element> head;
     private final List<Draft> drafts = new ArrayList<>();
 
@@ -44,7 +43,6 @@ final class StrandSteps {
         this.words = new FormingWords(format, school);
         this.works = new WorkWords(format, box);
         this.wire = work.strand().wire().inWords(format);
-        this.bent = work.strand().inOrder().stream().filter(Element::isBent).toList();
         this.head = work.strand().elements().stream()
                 .filter(e -> e.handling().boughtMm3() > 0)
                 .findFirst();
@@ -56,6 +54,9 @@ final class StrandSteps {
         steps.all("strands." + piece.strands().indexOf(work.strand()));
         return steps.drafts;
     }
+
+    /** So many passes over a stone are told one by one. */
+    private static final int FEW = 3;
 
     private Draft draft(String key, String title, String tool) {
         return new Draft(work.strand(), wire, key, title, tool);
@@ -235,6 +236,16 @@ final class StrandSteps {
                 .filter(m -> m.element().equals(Optional.of(element.id())))
                 .mapToDouble(Mark::atMm)
                 .findFirst();
+        Optional<Draft> last = drafts.isEmpty() ? Optional.empty() : Optional.of(drafts.get(drafts.size() - 1));
+        if (StoneBeforeCover.isOver(element)
+                && last.filter(d -> d.kind == Step.Kind.FORM)
+                        .flatMap(d -> d.element)
+                        .flatMap(work.strand()::element)
+                        .filter(StoneBeforeCover::isOver)
+                        .isPresent()) {
+            goOn(last.get(), element, tool, state);
+            return;
+        }
         add(draft("form " + element.id(), "Form " + the(element), toolText(tool))
                 .shows(Step.Shows.STATES)
                 .start(start(element, mark, marks))
@@ -243,7 +254,7 @@ final class StrandSteps {
                                 tool,
                                 work.strand().wire().section(),
                                 work.reading(element.id()).overbend())
-                        + FormingWords.way(bent, element))
+                        + FormingWords.way(work.strand(), element))
                 .check(words.check(element) + pairText())
                 .minutes(work.strand().count()
                         * Minutes.forming(
@@ -254,6 +265,32 @@ final class StrandSteps {
                 .mark(mark)
                 .state(state)
                 .advice(path + ".elements." + work.strand().elements().indexOf(element)));
+    }
+
+    /** One pass over a face after the other is one step: wire over the front, round the edge and under the back. */
+    private void goOn(Draft step, Element element, Tool tool, int state) {
+        List<String> about = new ArrayList<>(step.about);
+        about.add(work.strand().id() + "." + element.id());
+        String first = the(work.strand().element(step.element.orElseThrow()).orElseThrow());
+        step.about(about)
+                .title("Form " + first + (about.size() > 2 ? " to " : " and ") + the(element))
+                .text(
+                        about.size() > FEW
+                                ? "Go on over the front and the back by turns, from mark to mark, " + about.size()
+                                        + " passes in all: over the edge at each mark, pressed down with a wooden stick as you go."
+                                : step.text + " "
+                                        + words.how(
+                                                element,
+                                                tool,
+                                                work.strand().wire().section(),
+                                                work.reading(element.id()).overbend()))
+                .minutes(step.minutes
+                        + work.strand().count()
+                                * Minutes.forming(
+                                        element,
+                                        work.strand().wire(),
+                                        work.cut().wireMm(element.id())))
+                .state(state);
     }
 
     /** A numbered one goes by its number. */

@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import org.etui.core.act.Run;
 import org.etui.core.check.Term;
+import org.etui.core.element.Across;
 import org.etui.core.element.Arc;
 import org.etui.core.element.Ball;
 import org.etui.core.element.Bend;
@@ -16,6 +17,7 @@ import org.etui.core.element.Kind;
 import org.etui.core.element.Lead;
 import org.etui.core.element.Loop;
 import org.etui.core.element.Paddle;
+import org.etui.core.element.Reach;
 import org.etui.core.element.Spiral;
 import org.etui.core.element.Straight;
 import org.etui.core.element.Twist;
@@ -181,6 +183,16 @@ public record Tool(
         }
 
         @Override
+        public List<ToolKind> across(Across across) {
+            return List.of();
+        }
+
+        @Override
+        public List<ToolKind> reach(Reach reach) {
+            return List.of();
+        }
+
+        @Override
         public List<ToolKind> paddle(Paddle paddle) {
             return List.of();
         }
@@ -243,6 +255,16 @@ public record Tool(
         @Override
         public String girth(Girth girth) {
             return "the " + FormingWords.round(girth) + ", flat-nose pliers";
+        }
+
+        @Override
+        public String across(Across across) {
+            return "fingers, wooden stick, flat-nose pliers";
+        }
+
+        @Override
+        public String reach(Reach reach) {
+            return "fingers, flat-nose pliers";
         }
 
         @Override

@@ -12,6 +12,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.etui.core.check.BadInput;
 import org.etui.core.check.Violation;
+import org.etui.core.element.Across;
 import org.etui.core.element.Arc;
 import org.etui.core.element.Ball;
 import org.etui.core.element.Bend;
@@ -24,6 +25,7 @@ import org.etui.core.element.Lead;
 import org.etui.core.element.Loop;
 import org.etui.core.element.Outline;
 import org.etui.core.element.Paddle;
+import org.etui.core.element.Reach;
 import org.etui.core.element.Spiral;
 import org.etui.core.element.Straight;
 import org.etui.core.element.Twist;
@@ -208,6 +210,37 @@ public final class PieceChecks {
             girth.seat()
                     .filter(s -> piece.parts().stream().noneMatch(p -> p.id().equals(s.on())))
                     .ifPresent(s -> bad(path + ".seat.on", s.on(), "must be a part of the piece"));
+            return null;
+        }
+
+        @Override
+        public Void across(Across across) {
+            if (piece.parts().stream().noneMatch(p -> p.id().equals(across.on()))) {
+                bad(path + ".on", across.on(), "must be a part of the piece");
+            } else if (piece.parts().stream()
+                    .filter(p -> p.id().equals(across.on()))
+                    .noneMatch(p -> p.body().flatMap(Body::front).isPresent())) {
+                bad(path + ".on", across.on(), "must be a part whose body has an outline");
+            }
+            if (across.ends() <= across.begins()) {
+                bad(path + ".ends", across.ends(), "must be above begins, " + across.begins());
+            }
+            if (across.from() == across.to()) {
+                bad(path + ".to", across.to(), "must be another place than from");
+            }
+            return null;
+        }
+
+        @Override
+        public Void reach(Reach reach) {
+            List<Element> along = strand.elements();
+            int at = along.indexOf(reach);
+            if (along.subList(at + 1, along.size()).stream()
+                    .findFirst()
+                    .filter(e -> !e.sitsOn().isEmpty())
+                    .isEmpty()) {
+                bad(path, "reach", "must be followed by an element with a seat");
+            }
             return null;
         }
 

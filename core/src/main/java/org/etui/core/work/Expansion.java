@@ -54,13 +54,13 @@ record Expansion(Strand strand, Workpiece cut, List<Operation> operations, CutAl
      *
      * @param bought fibres of its wire as bought
      * @param effort what the piece takes so far; what this strand takes is added
-     * @param setting what its elements meet
+     * @param seats where other strands lie
      * @throws BadInput if that is too much, or the strand cannot be made as it is meant
      */
-    static Expansion of(Piece piece, Strand strand, Fibres bought, Effort effort, Setting setting) {
+    static Expansion of(Piece piece, Strand strand, Fibres bought, Effort effort, Seats seats) {
         HandleAt handleAt = strand.allowance().handleAt().orElseGet(() -> endFormedLast(strand));
         List<Operation> works = new Order(piece, strand).operations();
-        List<Run> runs = elementRuns(piece, strand, bought, works, effort, setting);
+        List<Run> runs = elementRuns(piece, strand, bought, works, effort, seats);
         effort.work(strand, runs, works);
         double net = sum(runs, Run.Kind.ELEMENT);
         CutAllowance stretch = CutAllowance.of(net, sum(runs, Run.Kind.HANDLE), strand.allowance(), handleAt);
@@ -116,7 +116,7 @@ record Expansion(Strand strand, Workpiece cut, List<Operation> operations, CutAl
      * wire that they take is that of the forming.
      */
     private static List<Run> elementRuns(
-            Piece piece, Strand strand, Fibres bought, List<Operation> works, Effort effort, Setting setting) {
+            Piece piece, Strand strand, Fibres bought, List<Operation> works, Effort effort, Seats seats) {
         List<Run> runs = new ArrayList<>();
         Dry dry = Dry.of(strand, bought, works);
         for (Element element : strand.elements()) {
@@ -125,6 +125,7 @@ record Expansion(Strand strand, Workpiece cut, List<Operation> operations, CutAl
             Run meant = element.target() == Target.FINISHED ? dry.atLast(element) : formed;
             double share = formed.growth() / meant.growth();
             requireRoom(piece, strand, element, meant.section(), formed.section(), share);
+            Setting setting = seats.at(strand, strand.elements().indexOf(element), List.copyOf(runs));
             List<CurvePiece> shapes = possible(piece, strand, element, meant.section(), runs.isEmpty(), setting);
             effort.lay(strand, element, shapes);
             for (CurvePiece shape : shapes) {

@@ -40,6 +40,9 @@ public record Pulled(Piece piece, Strand strand, Workpiece workpiece, Element el
     /** A loop that goes round further than this does not open under a pull (engineering estimate). */
     private static final double MOST_OPENING_TURNS = 1.3;
 
+    /** So many elements lead from an eye to the turns that hold its end, at most. */
+    private static final int LEADS = 2;
+
     /** What goes round less is no eye, even if its end is held (engineering estimate). */
     private static final double LEAST_EYE_RAD = Math.toRadians(270);
 
@@ -111,7 +114,7 @@ public record Pulled(Piece piece, Strand strand, Workpiece workpiece, Element el
                 beside.stream().filter(e -> e != element).map(this::address).toList();
         return necks.size() == 2 && piece.joins().stream().anyMatch(j -> necks.contains(j.a()) && necks.contains(j.b()))
                 ? OptionalDouble.of(Double.POSITIVE_INFINITY)
-                : lashedN(necks);
+                : lashedN();
     }
 
     private String address(Element of) {
@@ -119,13 +122,13 @@ public record Pulled(Piece piece, Strand strand, Workpiece workpiece, Element el
     }
 
     /** Where the turns of another strand slip, N: as its wire was bought, since it is wound by itself. */
-    private OptionalDouble lashedN(List<String> necks) {
+    private OptionalDouble lashedN() {
         for (Strand other : piece.strands()) {
             for (Element turns : other.elements()) {
                 OptionalDouble on = turns.hanging().locksOnMm();
                 if (other != strand && on.isPresent()) {
                     Set<String> round = hosts(other, turns);
-                    if (round.contains(address(element)) || necks.size() == 2 && round.containsAll(necks)) {
+                    if (round.contains(address(element)) || isShut(round)) {
                         Wire wire = other.wire();
                         return OptionalDouble.of(Eye.slipsN(
                                 Fibres.of(Material.of(wire), wire.section()),
@@ -137,6 +140,18 @@ public record Pulled(Piece piece, Strand strand, Workpiece workpiece, Element el
             }
         }
         return OptionalDouble.empty();
+    }
+
+    /** Whether turns hold the wire on both sides of the eye, right beside it or after one more bend. */
+    private boolean isShut(Set<String> round) {
+        List<Element> along = strand.elements();
+        int at = along.indexOf(element);
+        return along.subList(Math.max(0, at - LEADS), at).stream()
+                        .map(this::address)
+                        .anyMatch(round::contains)
+                && along.subList(at + 1, Math.min(along.size(), at + 1 + LEADS)).stream()
+                        .map(this::address)
+                        .anyMatch(round::contains);
     }
 
     /** What turns lie round: said by their seat, or by what they are joined to. */

@@ -57,10 +57,18 @@ public record StrandWork(
      * @throws BadInput for the first strand that cannot be made as it is meant
      */
     public static List<StrandWork> all(Piece piece) {
+        return all(piece, new Seats(piece));
+    }
+
+    /**
+     * The same where it is still asked later how strands lie in one another.
+     *
+     * @param seats of the piece, nothing laid yet
+     */
+    public static List<StrandWork> all(Piece piece, Seats seats) {
         Thread asker = Thread.currentThread();
         Effort effort = new Effort(piece);
         Map<Wire, Fibres> bought = new HashMap<>();
-        Seats seats = new Seats(piece);
         Map<String, Expansion> laid = new HashMap<>();
         for (Strand strand : Seats.inOrder(piece)) {
             Fibres fibres = bought.computeIfAbsent(strand.wire(), StrandWork::bought);
@@ -86,8 +94,9 @@ public record StrandWork(
     private static Expansion expansion(Piece piece, Strand strand) {
         Stopped.where(Thread.currentThread());
         Seats seats = new Seats(piece);
-        for (Strand host : Seats.hosts(piece, strand)) {
-            seats.lay(host, expansion(piece, host).cut().runs());
+        for (Strand host : Seats.before(piece, strand)) {
+            Expansion laid = Expansion.of(piece, host, bought(host.wire()), new Effort(piece), seats);
+            seats.lay(host, laid.cut().runs());
         }
         return Expansion.of(piece, strand, bought(strand.wire()), new Effort(piece), seats);
     }

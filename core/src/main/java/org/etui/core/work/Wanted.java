@@ -82,16 +82,25 @@ public final class Wanted {
         return most < 0 ? full : Math.min(full, most);
     }
 
-    /** How many wires carry a load together: all that go round a stone; else those of a frame strand, and others each for itself. */
+    /** How many wires carry a load together: all that go round a stone; eyes of one name that lie side by side; else those of a frame strand. */
     private int sharing(Strand strand, Element element) {
         if (!strand.isFrame()) {
             return 1;
         }
+        List<Strand> frames = piece.strands().stream().filter(Strand::isFrame).toList();
+        if (element.hanging().eye()) {
+            int closed = frames.stream()
+                    .mapToInt(s -> s.count()
+                            * (int) s.elements().stream()
+                                    .filter(e ->
+                                            e.hanging().eye() && !e.hanging().opens())
+                                    .count())
+                    .sum();
+            // Where every eye opens, each carries all of it.
+            return Math.max(1, closed);
+        }
         return element.hanging().frame()
-                ? piece.strands().stream()
-                        .filter(Strand::isFrame)
-                        .mapToInt(Strand::count)
-                        .sum()
+                ? frames.stream().mapToInt(Strand::count).sum()
                 : strand.count();
     }
 

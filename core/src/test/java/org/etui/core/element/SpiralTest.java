@@ -34,7 +34,8 @@ class SpiralTest {
                 turn,
                 0,
                 Optional.empty(),
-                Target.RELEASED);
+                Target.RELEASED,
+                Optional.empty());
     }
 
     private static Spiral random(Random random) {

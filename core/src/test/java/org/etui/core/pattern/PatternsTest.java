@@ -73,10 +73,18 @@ class PatternsTest {
                 + " / 1 spiral straight bend girth girth girth girth bend straight spiral"
                 + " / 1 spiral straight bend girth girth girth girth bend straight bend loop wrap"
                 + " / 1 wrap / 1 wrap / 1 wrap / 1 wrap"
-                + " / 1 straight arc straight arc straight arc straight arc straight arc straight",
+                + " / 1 across across across across across across across across across across across across across",
+        "woven-front, 1 across reach girth girth girth girth reach across"
+                + " / 1 spiral straight bend girth girth girth girth bend straight spiral"
+                + " / 1 straight arc loop straight bend girth girth girth girth bend straight loop arc straight"
+                + " / 1 across across reach girth girth girth girth reach across across"
+                + " / 1 wrap / 1 wrap / 1 wrap / 1 wrap / 1 wrap / 1 wrap",
         "graded-drops, 1 loop straight paddle / 1 loop straight paddle / 1 loop straight paddle / 1 loop straight paddle"
                 + " / 1 loop straight paddle / 1 loop straight paddle / 1 loop straight paddle",
-        "paddle-drop, 1 paddle straight straight bend loop wrap"
+        "paddle-drop, 1 paddle straight straight bend loop wrap",
+        "spiral-cage, 1 spiral bend straight bend arc bend straight bend spiral",
+        "wrapped-bead, 1 wrap loop bend straight straight straight bend loop wrap",
+        "top-drilled-drop, 1 loop bend straight bend straight bend straight bend straight wrap"
     })
     void pattern_isBuiltOfTheExpectedKindsAndStrands(String name, String expected) {
         Piece piece = Patterns.find(name).orElseThrow().usual();

@@ -96,7 +96,13 @@ class BenchCardTest {
             for (Step.Each one : each) {
                 if (one.state().isPresent()) {
                     int before = last.getOrDefault(one.strand(), -1);
-                    assertThat(one.state().getAsInt()).isEqualTo(before + 1);
+                    // One pass over a stone after the other is one step: as many states as it speaks of elements.
+                    long formed = step.kind() == Step.Kind.FORM
+                            ? step.about().stream()
+                                    .filter(a -> a.startsWith(one.strand() + "."))
+                                    .count()
+                            : 1;
+                    assertThat(one.state().getAsInt()).isEqualTo(before + (int) formed);
                     last.put(one.strand(), one.state().getAsInt());
                 }
             }
@@ -199,6 +205,29 @@ class BenchCardTest {
      * The same bends of two strands of a frame come together. The bundle is lashed while it is straight; the stone goes in when the girth is bent,
      * is woven over, and the neck is bound before its ends are curled (common practice).
      */
+    /** The order that the trade works in: lash the straight bundle, bend it, stone in, front, tied behind, neck, bail, ends (common practice). */
+    @Test
+    void wovenFront_isMadeInTheOrderOfTheBench() {
+        List<String> titles = titles(Patterns.find("woven-front").orElseThrow().usual());
+
+        assertThat(titles)
+                .hasSizeLessThan(48)
+                .containsSubsequence(
+                        "Wind the lashing, 3 wires",
+                        "Form side 1",
+                        "Form side 4",
+                        "Put in the stone",
+                        "Form the first over and the first tuck",
+                        "Form the second over and the second tuck",
+                        "Wind the back tie round the frame wire 1",
+                        "Wind the neck lashing round the bundle",
+                        "Form the first bail",
+                        "Form the second return",
+                        "Wind the bail lashing round the bundle",
+                        "Form the first scroll",
+                        "Check the piece");
+    }
+
     @Test
     void stoneFrame_takesNoMoreThanFortySteps() {
         List<String> titles = titles(Patterns.find("stone-frame").orElseThrow().usual());
@@ -210,7 +239,7 @@ class BenchCardTest {
                         "Form side 1",
                         "Form the second corner",
                         "Put in the stone",
-                        "Form round 1",
+                        "Form the tail to the end",
                         "Wind the neck lashing round the bundle",
                         "Form the first scroll",
                         "Form the bail",

@@ -9,7 +9,9 @@ import org.etui.core.Examples;
 import org.etui.core.element.Arc;
 import org.etui.core.element.Curl;
 import org.etui.core.element.Element;
+import org.etui.core.element.Girth;
 import org.etui.core.element.Loop;
+import org.etui.core.element.Outline;
 import org.etui.core.element.Straight;
 import org.etui.core.element.Turn;
 import org.etui.core.piece.Join;
@@ -138,6 +140,20 @@ class WantedTest {
                         piece(Purpose.PENDANT, List.of(HANGER, DROP), List.of(), many.toArray(Join[]::new)),
                         HANGER,
                         "low"))
+                .isEqualTo(5);
+    }
+
+    /** Wires share a load only where their eyes are closed; where every eye of a frame opens, each holds all of it, not infinitely much. */
+    @Test
+    void frameWhoseEyesAllOpen_asksEachForTheWholeLoad() {
+        Strand frame = strand(
+                "frame",
+                0.8,
+                Girth.of("side", new Outline.Round(18), Turn.LEFT),
+                Straight.of("neck", 5),
+                Loop.thatOpens("bail", 4, Turn.LEFT));
+
+        assertThat(wants(piece(Purpose.PENDANT, List.of(frame), List.of()), frame, "bail"))
                 .isEqualTo(5);
     }
 }

@@ -164,8 +164,8 @@ class CardTest {
                         .hasAttribute("aria-label", Pattern.compile("step " + (i + 1) + ": .*"));
                 if (page.locator(".rest-dial").count() == 0) {
                     page.waitForSelector(".pictures figure:nth-child(2) svg g path");
-                    Set<Object> pictures = new HashSet<>((List<?>)
-                            page.evaluate("[...document.querySelectorAll('.pictures figure svg')].map(s => s.innerHTML"
+                    Set<Object> pictures = new HashSet<>((List<?>) page.evaluate(
+                            "[...document.querySelectorAll('.pictures figure svg[role=img]')].map(s => s.innerHTML"
                                     + ".replaceAll(/ id=\"[^\"]*\"/g, '').replaceAll(/url\\([^)]*\\)/g, ''))"));
                     assertThat(pictures)
                             .as(piece.get("name").asString() + ", step " + (i + 1))

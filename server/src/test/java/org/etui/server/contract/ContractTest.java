@@ -167,6 +167,8 @@ class ContractTest {
                         "coil",
                         "wrap",
                         "girth",
+                        "across",
+                        "reach",
                         "paddle",
                         "twist",
                         "ball",

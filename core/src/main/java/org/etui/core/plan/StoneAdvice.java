@@ -1,0 +1,118 @@
+package org.etui.core.plan;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.etui.core.element.Element;
+import org.etui.core.measure.LengthFormat;
+import org.etui.core.piece.Part;
+import org.etui.core.piece.Piece;
+import org.etui.core.piece.Purpose;
+import org.etui.core.rule.Advice;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+
+/** What is to be said of stones as they lie in their wires: whether they stay, how far wires reach over them, and how the piece hangs. */
+final class StoneAdvice {
+    /** A wire that reaches less far inside the edge of a stone may slip off it, mm (engineering estimate). */
+    private static final double LEAST_BITE_MM = 0.5;
+
+    /** A bail whose axis leaves the plane of the piece by more than this lies flat in it (45°). */
+    private static final double CROSSWISE = Math.sqrt(0.5);
+
+    private StoneAdvice() {}
+
+    static List<Advice> of(Piece piece, List<BodyPlan> bodies, List<Plan.StrandPlan> strands, LengthFormat format) {
+        List<Advice> advice = new ArrayList<>();
+        for (int i = 0; i < piece.parts().size(); i++) {
+            Part part = piece.parts().get(i);
+            String where = "parts." + i;
+            bodies.stream().filter(b -> b.part().equals(part.id())).forEach(body -> {
+                body.held().flatMap(h -> stays(part, where, h)).ifPresent(advice::add);
+                body.biteMm().ifPresent(b -> {
+                    b.front().ifPresent(mm -> bites(part, where, "front", mm, format, advice));
+                    b.back().ifPresent(mm -> bites(part, where, "back", mm, format, advice));
+                });
+            });
+        }
+        hangs(piece, bodies, strands).ifPresent(advice::add);
+        return advice;
+    }
+
+    private static void bites(
+            Part part, String where, String face, double mm, LengthFormat format, List<Advice> advice) {
+        if (mm < LEAST_BITE_MM) {
+            advice.add(Advice.shallow(part.label(), where, face, format.say(mm, 1)));
+        }
+    }
+
+    private static Optional<Advice> stays(Part part, String where, Retention.Held held) {
+        if (held.all()) {
+            return Optional.empty();
+        }
+        List<String> ways = ways(held, Retention.Hold.FREE);
+        if (ways.isEmpty()) {
+            return Optional.of(Advice.gripped(part.label(), where));
+        }
+        boolean turns = held.turn() == Retention.Hold.FREE;
+        boolean falls = held.front() == Retention.Hold.FREE || held.back() == Retention.Hold.FREE;
+        return Optional.of(Advice.loose(part.label(), where, ways, turns, falls));
+    }
+
+    private static List<String> ways(Retention.Held held, Retention.Hold as) {
+        return Stream.of(
+                        held.front() == as ? "to the front" : "",
+                        held.back() == as ? "to the back" : "",
+                        held.left() == as ? "to the left" : "",
+                        held.right() == as ? "to the right" : "",
+                        held.up() == as ? "upwards" : "",
+                        held.down() == as ? "downwards" : "",
+                        held.turn() == as ? "by turning out" : "")
+                .filter(w -> !w.isEmpty())
+                .toList();
+    }
+
+    /** A pendant with a stone hangs by its highest eye: what goes through that runs along the eye's axis. */
+    private static Optional<Advice> hangs(Piece piece, List<BodyPlan> bodies, List<Plan.StrandPlan> strands) {
+        if (piece.purpose() != Purpose.PENDANT
+                || bodies.stream().noneMatch(b -> b.held().isPresent())) {
+            return Optional.empty();
+        }
+        String highest = "";
+        double most = Double.NEGATIVE_INFINITY;
+        Vector3D axis = Vector3D.PLUS_I;
+        for (Plan.StrandPlan strand : strands) {
+            for (Element element : piece.strand(strand.id()).orElseThrow().elements()) {
+                List<Vector3D> points = element.hanging().eye() ? drawn(strand, element.id()) : List.of();
+                double top = points.stream().mapToDouble(Vector3D::getY).max().orElse(Double.NEGATIVE_INFINITY);
+                if (points.size() > 2 && top > most) {
+                    most = top;
+                    highest = element.label();
+                    axis = axis(points);
+                }
+            }
+        }
+        return !highest.isEmpty() && Math.abs(axis.getZ()) > CROSSWISE
+                ? Optional.of(Advice.lengthwise(highest))
+                : Optional.empty();
+    }
+
+    private static List<Vector3D> drawn(Plan.StrandPlan strand, String element) {
+        return strand.elements().stream()
+                .filter(e -> e.id().equals(element))
+                .flatMap(e -> strand.drawn().outline().stream()
+                        .filter(p ->
+                                p[3] >= e.along().fromMm() && p[3] <= e.along().toMm()))
+                .map(p -> new Vector3D(p[0], p[1], p[2]))
+                .toList();
+    }
+
+    /** Square to what is drawn: by the area that it goes round (Newell's method). */
+    private static Vector3D axis(List<Vector3D> points) {
+        Vector3D sum = Vector3D.ZERO;
+        for (int i = 0; i < points.size(); i++) {
+            sum = sum.add(points.get(i).crossProduct(points.get((i + 1) % points.size())));
+        }
+        return sum.getNorm() == 0 ? Vector3D.PLUS_I : sum.normalize();
+    }
+}
