@@ -10,8 +10,8 @@ import type { Pattern, Piece, Purpose } from '../api/types';
 import { words } from '../kit/units';
 import { fitTracks } from '../wire/fit';
 import { drawn, sceneOf } from '../wire/scene';
-import { Parts, partTracks } from '../wire/Parts';
-import { WireForm } from '../wire/WireForm';
+import { partTracks } from '../wire/Parts';
+import { PieceForm } from '../wire/PieceForm';
 
 const BARE = 'bare wire';
 
@@ -130,15 +130,5 @@ function Preview(props: {
     height,
     0.84,
   );
-  return (
-    <svg viewBox={`0 0 ${width} ${height}`} aria-hidden="true">
-      <g transform={`translate(${at.x} ${at.y}) scale(${at.scale} ${-at.scale})`}>
-        <Parts parts={props.pattern.parts} over={false} slant={scene.slant} />
-        {scene.wires.map((w, i) => (
-          <WireForm key={i} wire={w} />
-        ))}
-        <Parts parts={props.pattern.parts} over slant={scene.slant} />
-      </g>
-    </svg>
-  );
+  return <PieceForm scene={scene} parts={props.pattern.parts} at={at} width={width} height={height} />;
 }

@@ -12,8 +12,7 @@ import { useSettings } from '../kit/settings';
 import { length, mass, wireLength, words } from '../kit/units';
 import { Mat, matSquare } from '../wire/Mat';
 import { useSize } from '../wire/useSize';
-import { Parts } from '../wire/Parts';
-import { WireForm } from '../wire/WireForm';
+import { PieceForm } from '../wire/PieceForm';
 import { Files } from './Files';
 import { inSight, layRows, trayScale, type Lying } from './layout';
 
@@ -272,17 +271,13 @@ const OnTray = memo(function OnTray(props: {
           },
         })}
       >
-        <svg width={drawn.width} height={drawn.height} aria-hidden="true">
-          <g
-            transform={`translate(${-box.x * scale} ${(box.y + box.height) * scale}) scale(${scale} ${-scale})`}
-          >
-            <Parts parts={piece.parts} over={false} slant={at.scene.slant} />
-            {at.scene.wires.map((w, i) => (
-              <WireForm key={i} wire={w} />
-            ))}
-            <Parts parts={piece.parts} over slant={at.scene.slant} />
-          </g>
-        </svg>
+        <PieceForm
+          scene={at.scene}
+          parts={piece.parts}
+          at={{ scale, x: -box.x * scale, y: (box.y + box.height) * scale }}
+          width={drawn.width}
+          height={drawn.height}
+        />
         <strong>{piece.name}</strong>
         {piece.wrong && <span className="stop">{piece.wrong}</span>}
         {!piece.wrong && !piece.waiting && (

@@ -15,13 +15,15 @@ export function RisingForm(props: {
   /** stones among them */
   panes: readonly Pane[];
   /** where it lies */
-  at: Fit;
+  at: Omit<Fit, 'box'>;
   /** width of the mat, px */
   width: number;
   /** height of the mat, px */
   height: number;
   /** class that tones it */
   tone?: string;
+  /** whether it is one of many: even its first drawing waits its turn then */
+  patient?: boolean;
 }) {
   const { wires, panes, at, width, height } = props;
   const canvas = useRef<HTMLCanvasElement>(null);
@@ -43,13 +45,13 @@ export function RisingForm(props: {
       paint(pen, wires, read.current?.tones ?? tonesAt(on), panes);
     };
     // At first at once, so that nothing flashes; later by itself, so that figures need not wait for it.
-    if (!drawn.current) {
+    if (!drawn.current && !props.patient) {
       draw();
       return;
     }
     const soon = setTimeout(draw);
     return () => clearTimeout(soon);
-  }, [wires, panes, at.scale, at.x, at.y, width, height, colorScheme]);
+  }, [wires, panes, at.scale, at.x, at.y, width, height, colorScheme, props.patient]);
   return (
     <canvas
       ref={canvas}

@@ -25,6 +25,9 @@ final class StrandSteps {
     /** Several marks that have become one reach no further than this many widths of it. */
     private static final int MERGED = 3;
 
+    /** What turns by less than half a degree is straight to a hand (estimate). */
+    private static final double STRAIGHT_RAD = Math.toRadians(0.5);
+
     private final Piece piece;
     private final StrandWork work;
     private final LengthFormat format;
@@ -34,6 +37,7 @@ final class StrandSteps {
     private final String wire;
     private final Optional<Element> head;
     private final List<Draft> drafts = new ArrayList<>();
+    private final List<String> left = new ArrayList<>();
 
     private StrandSteps(Piece piece, StrandWork work, LengthFormat format, Toolbox box, School school) {
         this.piece = piece;
@@ -100,6 +104,13 @@ final class StrandSteps {
                 trim(state);
             }
         }
+    }
+
+    /** Wire that runs along the straight side of a stone is left as it is. */
+    private boolean isShaped(Element element, int state) {
+        return element.handling().twistRadPerMm() > 0
+                || work.states().get(state).workpiece().of(element.id()).stream()
+                        .anyMatch(r -> Math.abs(r.now().turnRad()) > STRAIGHT_RAD);
     }
 
     private void prepare(List<Mark> marks, String path) {
@@ -231,12 +242,16 @@ final class StrandSteps {
     }
 
     private void form(Element element, List<Mark> marks, String path, int state) {
+        Optional<Draft> last = drafts.isEmpty() ? Optional.empty() : Optional.of(drafts.get(drafts.size() - 1));
+        if (!isShaped(element, state)) {
+            leave(element, last, state);
+            return;
+        }
         Tool tool = Tool.of(work, element, box);
         OptionalDouble mark = marks.stream()
                 .filter(m -> m.element().equals(Optional.of(element.id())))
                 .mapToDouble(Mark::atMm)
                 .findFirst();
-        Optional<Draft> last = drafts.isEmpty() ? Optional.empty() : Optional.of(drafts.get(drafts.size() - 1));
         if (StoneBeforeCover.isOver(element)
                 && last.filter(d -> d.kind == Step.Kind.FORM)
                         .flatMap(d -> d.element)
@@ -260,11 +275,34 @@ final class StrandSteps {
                         * Minutes.forming(
                                 element, work.strand().wire(), work.cut().wireMm(element.id())))
                 .kind(Step.Kind.FORM)
-                .about(addresses(Set.of(element.id())))
+                .about(withLeft(element))
                 .element(element.id())
                 .mark(mark)
                 .state(state)
                 .advice(path + ".elements." + work.strand().elements().indexOf(element)));
+    }
+
+    /** Wire along a straight side of a stone needs nothing done: the bend before it says so, or the one after it. */
+    private void leave(Element element, Optional<Draft> last, int state) {
+        Optional<Draft> before = last.filter(d -> d.kind == Step.Kind.FORM);
+        if (before.isEmpty()) {
+            left.add(work.strand().id() + "." + element.id());
+            return;
+        }
+        Draft step = before.get();
+        List<String> about = new ArrayList<>(step.about);
+        about.add(work.strand().id() + "." + element.id());
+        step.about(about)
+                .text(step.text + " Along " + the(element) + " the wire stays straight.")
+                .state(state);
+    }
+
+    /** An element with those before it that were left straight. */
+    private List<String> withLeft(Element element) {
+        List<String> about = new ArrayList<>(left);
+        left.clear();
+        about.add(work.strand().id() + "." + element.id());
+        return about;
     }
 
     /** One pass over a face after the other is one step: wire over the front, round the edge and under the back. */

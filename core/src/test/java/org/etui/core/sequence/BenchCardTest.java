@@ -201,11 +201,7 @@ class BenchCardTest {
         assertThat(loop.each()).allMatch(e -> e.text().isEmpty());
     }
 
-    /**
-     * The same bends of two strands of a frame come together. The bundle is lashed while it is straight; the stone goes in when the girth is bent,
-     * is woven over, and the neck is bound before its ends are curled (common practice).
-     */
-    /** The order that the trade works in: lash the straight bundle, bend it, stone in, front, tied behind, neck, bail, ends (common practice). */
+    /** The order that the trade works in: lash the straight bundle, bend it, stone in, front, tied behind, neck, bail, ends (common practice). The flanks of a drop are straight. */
     @Test
     void wovenFront_isMadeInTheOrderOfTheBench() {
         List<String> titles = titles(Patterns.find("woven-front").orElseThrow().usual());
@@ -214,8 +210,8 @@ class BenchCardTest {
                 .hasSizeLessThan(48)
                 .containsSubsequence(
                         "Wind the lashing, 3 wires",
-                        "Form side 1",
-                        "Form side 4",
+                        "Form side 2",
+                        "Form side 3",
                         "Put in the stone",
                         "Form the first over and the first tuck",
                         "Form the second over and the second tuck",

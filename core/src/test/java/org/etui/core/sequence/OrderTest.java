@@ -3,6 +3,7 @@ package org.etui.core.sequence;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -10,6 +11,8 @@ import java.util.Random;
 import org.etui.core.Examples;
 import org.etui.core.act.Act;
 import org.etui.core.act.With;
+import org.etui.core.act.Workpiece;
+import org.etui.core.curve.CentreLine;
 import org.etui.core.element.Arc;
 import org.etui.core.element.Ball;
 import org.etui.core.element.Curl;
@@ -18,6 +21,7 @@ import org.etui.core.element.Loop;
 import org.etui.core.element.Straight;
 import org.etui.core.element.Target;
 import org.etui.core.element.Turn;
+import org.etui.core.element.Twist;
 import org.etui.core.element.Wrap;
 import org.etui.core.pattern.Pattern;
 import org.etui.core.piece.Colour;
@@ -33,6 +37,8 @@ import org.etui.core.plan.Plan;
 import org.etui.core.plan.PlanOptions;
 import org.etui.core.plan.Planner;
 import org.etui.core.rule.Advice;
+import org.etui.core.work.StrandWork;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -92,6 +98,40 @@ class OrderTest {
     void everyPattern_canBeFollowed(Pattern pattern) {
         assertThat(follow(pattern.usual())).isEmpty();
         assertThat(plan(pattern.usual()).locks()).isEmpty();
+    }
+
+    /** A straight side of a stone asks for no bending: what a step forms is shorter across than along. */
+    @ParameterizedTest
+    @MethodSource("org.etui.core.pattern.PatternsTest#patterns")
+    void whatIsFormed_isNotStraight(Pattern pattern) {
+        Piece piece = pattern.usual();
+        Map<String, StrandWork> works = new HashMap<>();
+        StrandWork.all(piece).forEach(w -> works.put(w.strand().id(), w));
+        List<Step> formed = plan(piece).steps().stream()
+                .filter(s -> s.kind() == Step.Kind.FORM && s.each().isEmpty())
+                .toList();
+        for (Step step : formed) {
+            StrandWork work = works.get(step.strand());
+            String element = step.element().orElseThrow();
+            Workpiece now = work.states().get(step.state().orElseThrow()).workpiece();
+            boolean twisted = work.strand().element(element).orElseThrow() instanceof Twist;
+            assertThat(twisted || turnedDeg(now, element) > 0.5)
+                    .as(step.title())
+                    .isTrue();
+        }
+    }
+
+    /** By how much the wire of an element changes its heading between a hundred places, in all. */
+    private static double turnedDeg(Workpiece now, String element) {
+        CentreLine line = now.centreLine();
+        double turned = 0;
+        for (int i = 0; i < 100; i++) {
+            double from = now.fromMm(element) + now.wireMm(element) * i / 100;
+            double to = from + now.wireMm(element) / 100;
+            turned += Math.toDegrees(
+                    Vector3D.angle(line.atWire(from).heading(), line.atWire(to).heading()));
+        }
+        return turned;
     }
 
     /** Rule 2: with a curl at one end and a loop at the other a bead goes on before the one that is bent last. */

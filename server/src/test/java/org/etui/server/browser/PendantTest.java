@@ -126,7 +126,9 @@ class PendantTest {
                                         "[...document.querySelectorAll('.pictures figure svg[role=img]')].map(s => s.innerHTML.replaceAll(/ id=\"[^\"]*\"/g, ''))"));
                 assertThat(pictures).as(title).hasSizeGreaterThan(1);
             }
-            page.keyboard().press("Space");
+            if (!title.equals(titles.get(titles.size() - 1))) {
+                page.keyboard().press("Space");
+            }
         }
         int lashed = first(titles, "Wind the lashing");
         int bent = first(titles, "Form side 1");

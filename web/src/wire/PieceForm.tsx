@@ -1,0 +1,67 @@
+import { lazy, Suspense, useMemo } from 'react';
+import type { PartDrawn } from '../api/types';
+import type { Fit } from './fit';
+import type { Drawn } from './paint';
+import { panes, Parts } from './Parts';
+import type { Scene } from './scene';
+import { WireForm } from './WireForm';
+
+const RisingForm = lazy(() => import('./RisingForm').then((m) => ({ default: m.RisingForm })));
+
+/** A finished piece with its parts, small, to look at only: what rises is drawn on a canvas, what lies flat as shapes. */
+export function PieceForm(props: {
+  /** its wires as they are seen */
+  scene: Scene;
+  /** what is not wire in it */
+  parts: readonly PartDrawn[];
+  /** how it lies on its place */
+  at: Omit<Fit, 'box'>;
+  /** width of its place, px */
+  width: number;
+  /** height of its place, px */
+  height: number;
+}) {
+  const { scene, parts, at, width, height } = props;
+  const rises = !scene.wires.every((w) => w.flat);
+  const standing = useMemo<Drawn[]>(
+    () => (rises ? scene.wires.map((wire) => ({ wire, as: 'full' })) : []),
+    [rises, scene],
+  );
+  const glass = useMemo(() => (rises ? panes(parts, scene.slant) : []), [rises, parts, scene]);
+  const beside = rises ? parts.filter((p) => p.kind !== 'stone') : parts;
+  const transform = `translate(${at.x} ${at.y}) scale(${at.scale} ${-at.scale})`;
+  const under = (
+    <g transform={transform}>
+      <Parts parts={beside} over={false} slant={scene.slant} />
+      {!rises && scene.wires.map((w, i) => <WireForm key={i} wire={w} />)}
+    </g>
+  );
+  const over = (
+    <g transform={transform}>
+      <Parts parts={beside} over slant={scene.slant} />
+    </g>
+  );
+  if (!rises) {
+    return (
+      <span className="piece-form" aria-hidden="true">
+        <svg width={width} height={height}>
+          {under}
+          {over}
+        </svg>
+      </span>
+    );
+  }
+  return (
+    <span className="piece-form" style={{ width, height }} aria-hidden="true">
+      <svg width={width} height={height}>
+        {under}
+      </svg>
+      <Suspense>
+        <RisingForm wires={standing} panes={glass} at={at} width={width} height={height} patient />
+      </Suspense>
+      <svg width={width} height={height}>
+        {over}
+      </svg>
+    </span>
+  );
+}
