@@ -20,6 +20,7 @@ import type {
   Problem,
   StrandPlan,
   Temper,
+  TracedStone,
   Thinning,
   Wire,
   WaysOut,
@@ -183,6 +184,20 @@ export const api = {
   /** A hook that was measured, and the ways out. */
   measured: (question: MeasuredQuestion, units: ServerUnits, signal?: AbortSignal) =>
     ask<WaysOut>(`/api/measured-hooks?units=${units}`, question, signal),
+  /** The outline of the stone in a photograph of the stone sheet; the stone is widest so high over it, mm. */
+  trace: (photograph: Blob, girdleMm: number) =>
+    data<TracedStone>(
+      fetch(`/api/outlines?girdleMm=${girdleMm}`, {
+        method: 'POST',
+        headers: { 'Content-Type': photograph.type },
+        body: photograph,
+      }).then(async (response) => {
+        const body: unknown = await response.json();
+        return response.ok ? { data: body as TracedStone, response } : { error: body, response };
+      }),
+    ),
+  /** What the camera sees. */
+  photograph: () => fetch('/api/camera/photograph').then((answer) => answer.blob()),
   /** What the calliper reads. */
   calliper: (aboutMm: number) => ask<{ mm: number; from: string }>('/api/calliper', { aboutMm }),
   tempers: () => data(client.GET('/api/tempers')),

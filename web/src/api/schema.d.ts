@@ -420,6 +420,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/outlines": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["trace"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/moments": {
         parameters: {
             query?: never;
@@ -988,6 +1004,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["cautions"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/camera/photograph": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["photograph"];
         put?: never;
         post?: never;
         delete?: never;
@@ -3662,6 +3694,26 @@ export interface components {
             /** @description what it measures afterwards */
             then: components["schemas"]["PairMendMeasures"];
         };
+        OutlineControllerTracedStone: {
+            /** @description its outline about its middle: across and up, mm */
+            points: number[][];
+            /** @description the way round, mm */
+            girthMm: number;
+            /** @description upright as it was photographed, mm */
+            lengthMm: number;
+            /** @description across, mm */
+            widthMm: number;
+            /** @description how far to turn it to the left so that its long axis stands upright, degrees */
+            uprightDeg: number;
+            /** @description how far the camera leant from upright, degrees */
+            tiltDeg: number;
+            /** @description how far the outline may be off anywhere, mm */
+            uncertaintyMm: number;
+            /** @description the photograph laid flat, as an address that holds it */
+            picture: string;
+            /** @description how far the picture reaches from the middle to each side, mm */
+            halfMm: number;
+        };
         WayOutFound: {
             /** @description a piece with that hook */
             piece: components["schemas"]["Piece"];
@@ -3890,7 +3942,7 @@ export interface components {
             name: string;
             /** @description words on screen */
             title: string;
-            /** @description mm, degrees, turns; empty for words */
+            /** @description mm, degrees, turns; points for a traced way round; empty for words */
             unit: string;
             /** @description the default: a number or a word */
             usual: unknown;
@@ -5085,6 +5137,33 @@ export interface operations {
             };
         };
     };
+    trace: {
+        parameters: {
+            query?: {
+                girdleMm?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "image/jpeg": string;
+                "image/png": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OutlineControllerTracedStone"];
+                };
+            };
+        };
+    };
     moment: {
         parameters: {
             query?: never;
@@ -5952,6 +6031,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Caution"][];
+                };
+            };
+        };
+    };
+    photograph: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/jpeg": string;
                 };
             };
         };

@@ -38,6 +38,7 @@ export type Work = components['schemas']['Work'];
 export type Reason = components['schemas']['Reason'];
 export type OwnedTool = components['schemas']['OwnedTool'];
 export type KeptTools = components['schemas']['ToolControllerKeptTools'];
+export type TracedStone = components['schemas']['OutlineControllerTracedStone'];
 export type Operation = components['schemas']['PlanOperationPlan'];
 export type Pull = components['schemas']['Pull'];
 export type WireField = components['schemas']['Field'];

@@ -18,6 +18,7 @@ const SHEETS = [
 const STRIPS = [
   ['ring-strip', 'ring strip'],
   ['bangle-strip', 'bangle strip'],
+  ['stone-sheet', 'stone sheet'],
 ] as const;
 
 /** Sheets on paper: shown as they will print, then opened as PDF or SVG. Without a piece only the strips to size by. */

@@ -8,6 +8,7 @@ import { ChoiceField } from '../../kit/ChoiceField';
 import { LengthField } from '../../kit/LengthField';
 import { remade } from '../../bench/remake';
 import { NumberField } from '../../kit/NumberField';
+import { TraceButton } from './TraceButton';
 
 /** The measures of the pattern that the piece follows: each changes the piece as a whole. */
 export function Measures(props: {
@@ -81,6 +82,14 @@ function Measure(props: {
         wrong={wrong}
         onChange={onChange}
       />
+    );
+  }
+  if (parameter.unit === 'points') {
+    return (
+      <>
+        <TraceButton onTake={(points) => void onChange(points.map((p) => p.join(' ')).join(', '))} />
+        {wrong && <p className="wrong">{wrong}</p>}
+      </>
     );
   }
   if (parameter.unit === 'mm') {

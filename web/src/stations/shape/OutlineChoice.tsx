@@ -3,6 +3,7 @@ import { ChoiceField } from '../../kit/ChoiceField';
 import { Entry } from '../../kit/Entry';
 import { useKinds } from '../../kit/useKinds';
 import { kindOf } from '../../bench/work';
+import { TraceButton } from './TraceButton';
 
 type Outline = Extract<Body, { shape: 'lens' }>['outline'];
 
@@ -35,7 +36,10 @@ export function OutlineChoice(props: {
         />
       )}
       {outline.shape === 'traced' && (
-        <Corners points={outline.points} onChange={(points) => onChange({ ...outline, points })} />
+        <>
+          <TraceButton onTake={(points) => void onChange({ ...outline, points })} />
+          <Corners points={outline.points} onChange={(points) => onChange({ ...outline, points })} />
+        </>
       )}
     </>
   );

@@ -8,15 +8,33 @@ import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
+import java.util.Arrays;
+import java.util.stream.Stream;
 
 /** Declared edges: the core knows no framework, its packages no circles, its values no setters. */
 @AnalyzeClasses(packages = "org.etui.core", importOptions = ImportOption.DoNotIncludeTests.class)
 class ArchitectureTest {
+    private static final String[] CORE = {"org.etui.core..", "java..", "org.hipparchus..", "org.locationtech.jts.."};
+
     @ArchTest
     static final ArchRule CORE_KNOWS_NO_FRAMEWORK = classes()
+            .that()
+            .resideOutsideOfPackage("org.etui.core.photo")
             .should()
             .onlyDependOnClassesThat()
-            .resideInAnyPackage("org.etui.core..", "java..", "org.hipparchus..", "org.locationtech.jts..");
+            .resideInAnyPackage(CORE);
+
+    /** Pictures are looked at in one package, with a library of its own. */
+    @ArchTest
+    static final ArchRule PICTURES_ARE_LOOKED_AT_IN_ONE_PLACE = classes()
+            .that()
+            .resideInAPackage("org.etui.core.photo")
+            .should()
+            .onlyDependOnClassesThat()
+            .resideInAnyPackage(Stream.concat(
+                            Arrays.stream(CORE),
+                            Stream.of("boofcv..", "georegression..", "org.ejml..", "org.ddogleg.."))
+                    .toArray(String[]::new));
 
     @ArchTest
     static final ArchRule NO_CIRCLES =

@@ -417,7 +417,7 @@ public sealed interface Outline {
             double turnDeg)
             implements Outline {
         /** How close corners stay to the curve, as a share of its extent. */
-        private static final double CLOSE = 2e-4;
+        private static final double CLOSE = 6e-4;
 
         /** @throws IllegalArgumentException if a point has not two figures within 100 m */
         public Traced {

@@ -33,6 +33,11 @@ abstract class HeldStone extends Pattern {
     private static final double FINE_SHARE = 0.5;
 
     static final String STONE = "stone";
+
+    /** A pebble, until one is traced. */
+    private static final String PEBBLE =
+            "10 0, 9 8, 5 13, 0 14.5, -5 13, -9 8, -10.5 0, -9 -8, -5 -12.5, 0 -14, 5 -12.5, 9 -8";
+
     static final double SCROLL_INSIDE_MM = 0.8;
     static final double SCROLL_GAP_MM = 0.4;
 
@@ -61,7 +66,8 @@ abstract class HeldStone extends Pattern {
     /** The stone first, then how it is held. */
     static List<Parameter> asked(Parameter... holding) {
         List<Parameter> all = new ArrayList<>(List.of(
-                Parameter.choice("outline", "stone", "drop", "oval", "round", "rectangle", "shard"),
+                Parameter.choice("outline", "stone", "drop", "oval", "round", "rectangle", "shard", "traced"),
+                Parameter.way("way", "stone, traced", PEBBLE).onlyWith("outline", "traced"),
                 Parameter.mm("lengthMm", "stone, length", 30, 6, 150)
                         .onlyWith("outline", "drop", "oval", "rectangle", "shard")
                         .leftFree(),
@@ -132,6 +138,7 @@ abstract class HeldStone extends Pattern {
         double width = length * values.number("widthPercent") / 100;
         double turned = values.word("points").equals("down") ? 180 : 0;
         return switch (values.word("outline")) {
+            case "traced" -> Parameter.traced(values.word("way"));
             case "round" -> new Outline.Round(values.number("diameterMm"));
             case "oval" -> new Outline.Oval(length, width);
             case "rectangle" -> new Outline.Rectangle(length, width, Math.min(1.5, width / 4));
@@ -196,13 +203,36 @@ abstract class HeldStone extends Pattern {
 
     /** The same for a neck whose middle stands so far from the middle, mm. */
     static double besideTheMiddle(Circuit round, double thicknessMm, double asideMm) {
-        double radius = (Bend.of("corner", 90, Turn.RIGHT).insideMm() + thicknessMm) / 2;
+        double radius = cornerMm(thicknessMm);
         return new BrentSolver(1e-9)
                 .solve(
                         100,
                         share -> aside(round, share) - radius * (1 - Math.sin(turned(round, share))) - asideMm,
                         1e-9,
                         MOST_FROM);
+    }
+
+    /** Where the girth ends on the other side, as a share of the way round, so that its neck stands so far from the middle, mm. */
+    static double beyondTheMiddle(Circuit round, double thicknessMm, double asideMm) {
+        double radius = cornerMm(thicknessMm);
+        return new BrentSolver(1e-9)
+                .solve(
+                        100,
+                        share -> -aside(round, share) - radius * (1 + Math.sin(turned(round, share))) - asideMm,
+                        1 - MOST_FROM,
+                        1 - 1e-9);
+    }
+
+    private static double cornerMm(double thicknessMm) {
+        return (Bend.of("corner", 90, Turn.RIGHT).insideMm() + thicknessMm) / 2;
+    }
+
+    /** How much higher the neck begins at one place of the girth than at another, mm: the corner's middle is as high. */
+    static double higherMm(Circuit round, double thicknessMm, double share, double other) {
+        double radius = cornerMm(thicknessMm);
+        return radius * (Math.cos(turned(round, share)) - Math.cos(turned(round, other)))
+                - end(round, share).position().getY()
+                + end(round, other).position().getY();
     }
 
     static double aside(Circuit round, double share) {

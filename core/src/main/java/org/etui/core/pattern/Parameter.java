@@ -1,17 +1,19 @@
 package org.etui.core.pattern;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.etui.core.check.BadInput;
 import org.etui.core.check.Term;
+import org.etui.core.element.Outline;
 
 /**
  * A measure that a pattern asks for.
  *
  * @param name name in the document
  * @param title words on screen
- * @param unit mm, degrees, turns; empty for words
+ * @param unit mm, degrees, turns; points for a traced way round; empty for words
  * @param usual the default: a number or one of the choices
  * @param from the least number
  * @param to the greatest number
@@ -23,7 +25,10 @@ import org.etui.core.check.Term;
 public record Parameter(
         @Term("name in the document") String name,
         @Term("words on screen") String title,
-        @Term("mm, degrees, turns; empty for words") String unit,
+
+        @Term("mm, degrees, turns; points for a traced way round; empty for words")
+        String unit,
+
         @Term("the default: a number or a word") Object usual,
         @Term("the least number") OptionalDouble from,
         @Term("the greatest number") OptionalDouble to,
@@ -35,6 +40,11 @@ public record Parameter(
 
         @Term("whether it may be left free, to use up the wire at hand")
         boolean free) {
+
+    private static final String WAY = "points";
+    private static final int MOST_POINTS = 120;
+    private static final double LEAST_ROUND_MM = 15;
+    private static final double MOST_ROUND_MM = 500;
 
     /**
      * What a parameter counts with.
@@ -121,12 +131,58 @@ public record Parameter(
                 false);
     }
 
+    /** A way round as it was traced: pairs of figures, across and up, mm, divided by commas. */
+    static Parameter way(String name, String title, String usual) {
+        return new Parameter(
+                name,
+                title,
+                WAY,
+                usual,
+                OptionalDouble.empty(),
+                OptionalDouble.empty(),
+                Optional.empty(),
+                false,
+                Optional.empty(),
+                false);
+    }
+
+    /** A traced way round as an outline about its own middle. */
+    static Outline.Traced traced(String points) {
+        return new Outline.Traced(
+                Arrays.stream(points.split(","))
+                        .map(pair -> Arrays.stream(pair.strip().split("\\s+"))
+                                .map(Double::valueOf)
+                                .toList())
+                        .toList(),
+                0);
+    }
+
+    private String checkedWay(Object value) {
+        try {
+            Outline.Traced outline = traced((String) value);
+            double length = outline.round(1).lengthMm();
+            if (outline.points().size() <= MOST_POINTS && length >= LEAST_ROUND_MM && length <= MOST_ROUND_MM) {
+                return (String) value;
+            }
+        } catch (IllegalArgumentException | ClassCastException notAWay) {
+            // Said below.
+        }
+        throw new BadInput(
+                name,
+                value,
+                "must be from 3 to " + MOST_POINTS + " pairs of figures, across and up in mm, divided by commas, from "
+                        + LEAST_ROUND_MM + " to " + MOST_ROUND_MM + " mm round");
+    }
+
     /**
      * A value as this parameter allows it.
      *
      * @throws BadInput naming the parameter, the value and what is allowed
      */
     Object checked(Object value) {
+        if (unit.equals(WAY)) {
+            return checkedWay(value);
+        }
         if (choices.isPresent()) {
             if (value instanceof String word && choices.get().contains(word)) {
                 return word;

@@ -139,14 +139,15 @@ final class StoneFrame extends HeldStone {
         double across = wire.section().acrossMm();
         Circuit round = new Solid(stone).girth(new Solid(stone).lie(across / 2, slot, t / 2, across));
         double from = besideTheMiddle(round, t);
-        double corner = 90 - Math.toDegrees(turned(round, from));
+        double to = beyondTheMiddle(round, t, t / 2);
+        double neck = values.number("neckMm");
         List<Element> elements = new ArrayList<>();
         elements.add(scroll("first-scroll", values));
-        elements.add(Straight.of("first-neck", values.number("neckMm")));
-        elements.add(Bend.of("first-corner", corner, Turn.RIGHT));
-        elements.addAll(sides(places(round, values, fineMm(wire), from), stone, across / 2, slot, from, 1 - from));
-        elements.add(Bend.of("second-corner", corner, Turn.RIGHT));
-        elements.add(Straight.of("second-neck", values.number("neckMm") + longerMm));
+        elements.add(Straight.of("first-neck", neck));
+        elements.add(Bend.of("first-corner", 90 - Math.toDegrees(turned(round, from)), Turn.RIGHT));
+        elements.addAll(sides(places(round, values, fineMm(wire), from), stone, across / 2, slot, from, to));
+        elements.add(Bend.of("second-corner", 90 + Math.toDegrees(turned(round, to)), Turn.RIGHT));
+        elements.add(Straight.of("second-neck", Math.max(t, neck + higherMm(round, t, from, to)) + longerMm));
         elements.addAll(List.of(end));
         return elements;
     }

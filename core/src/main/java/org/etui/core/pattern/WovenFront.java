@@ -167,8 +167,8 @@ final class WovenFront extends HeldStone {
             return solid.girth(solid.lie(across() / 2, slot, thick() / 2, across()));
         }
 
-        List<Element> sides(int slot, double from) {
-            return HeldStone.sides(lashed, stone, across() / 2, slot, from, 1 - from);
+        List<Element> sides(int slot, double from, double to) {
+            return HeldStone.sides(lashed, stone, across() / 2, slot, from, to);
         }
     }
 
@@ -268,7 +268,7 @@ final class WovenFront extends HeldStone {
         elements.add(Across.of("first-over", STONE, Across.Face.FRONT, 1 - down, over)
                 .part(0, 1 - LED));
         elements.add(Reach.of("first-turn"));
-        elements.addAll(frame.sides(slot, leaves));
+        elements.addAll(frame.sides(slot, leaves, 1 - leaves));
         elements.add(Reach.of("second-turn"));
         elements.add(Across.of("second-over", STONE, Across.Face.FRONT, 1 - over, down)
                 .part(LED, 1));
@@ -283,7 +283,7 @@ final class WovenFront extends HeldStone {
         elements.add(Across.of("first-back", STONE, Across.Face.BACK, 1 - frame.backAt(), LEAVES - TURNS_OVER)
                 .part(1 - BACK_ENDS, 1 - LED));
         elements.add(Reach.of("first-turn"));
-        elements.addAll(frame.sides(0, LEAVES));
+        elements.addAll(frame.sides(0, LEAVES, 1 - LEAVES));
         elements.add(Reach.of("second-turn"));
         elements.add(Across.of("second-back", STONE, Across.Face.BACK, 1 - LEAVES + TURNS_OVER, frame.backAt())
                 .part(LED, BACK_ENDS));
@@ -297,15 +297,15 @@ final class WovenFront extends HeldStone {
         boolean bail = slot > last - frame.bail();
         Circuit round = frame.round(slot);
         double from = besideTheMiddle(round, t, t / 2 + (bail ? t * (last - slot) : 0));
-        double corner = 90 - Math.toDegrees(turned(round, from));
+        double to = beyondTheMiddle(round, t, t / 2 + (bail ? t * (last - slot) : 0));
         Bail loop = Bail.of(frame, slot);
         double neck = frame.neck().topMm() + (bail ? loop.dropMm() + loop.raisedMm() : frame.aboveLashingMm());
         List<Element> elements = new ArrayList<>(bail ? loop.first() : List.of(scroll("first-scroll", frame.values())));
         elements.add(new Straight("first-neck", neck, bail ? 90 : 0, Optional.empty(), Target.RELEASED));
-        elements.add(Bend.of("first-corner", corner, Turn.RIGHT));
-        elements.addAll(frame.sides(slot, from));
-        elements.add(Bend.of("second-corner", corner, Turn.RIGHT));
-        elements.add(Straight.of("second-neck", neck));
+        elements.add(Bend.of("first-corner", 90 - Math.toDegrees(turned(round, from)), Turn.RIGHT));
+        elements.addAll(frame.sides(slot, from, to));
+        elements.add(Bend.of("second-corner", 90 + Math.toDegrees(turned(round, to)), Turn.RIGHT));
+        elements.add(Straight.of("second-neck", Math.max(t, neck + higherMm(round, t, from, to))));
         elements.addAll(
                 bail
                         ? loop.second()

@@ -321,6 +321,9 @@ class PatternsTest {
                             p.choices()
                                     .get()
                                     .get(random.nextInt(p.choices().get().size())));
+                } else if (p.unit().equals("points")) {
+                    double wide = 6 + 20 * random.nextDouble();
+                    values.put(p.name(), "0 " + 1.4 * wide + ", " + -wide + " 1, -3 " + -wide + ", " + wide + " 0");
                 } else {
                     double from = p.from().orElseThrow();
                     double value = from + random.nextDouble() * (p.to().orElseThrow() - from);

@@ -17,7 +17,7 @@ import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
 /**
- * Lets in only what this machine's own pages send: Host and Origin must be local, bodies must be JSON. Every answer
+ * Lets in only what this machine's own pages send: Host and Origin must be local, bodies must be JSON, photographs pictures. Every answer
  * forbids scripts, frames and requests from elsewhere.
  */
 @Component
@@ -49,7 +49,10 @@ class Guard extends OncePerRequestFilter {
             refuse(
                     response,
                     HttpStatus.UNSUPPORTED_MEDIA_TYPE,
-                    "Content-Type must be application/json" + (isImport(request) ? " or application/zip." : "."));
+                    "Content-Type must be "
+                            + (isPhotograph(request)
+                                    ? "image/jpeg or image/png."
+                                    : "application/json" + (isImport(request) ? " or application/zip." : ".")));
         } else if (request.getContentLengthLong() > most(request)) {
             refuse(
                     response,
@@ -77,7 +80,13 @@ class Guard extends OncePerRequestFilter {
 
     /** Documents are JSON everywhere; where files are read, archives are, too. */
     private static boolean isKnown(HttpServletRequest request) {
-        return is(request, MediaType.APPLICATION_JSON_VALUE) || isImport(request) && is(request, ZIP);
+        return isPhotograph(request)
+                ? is(request, MediaType.IMAGE_JPEG_VALUE) || is(request, MediaType.IMAGE_PNG_VALUE)
+                : is(request, MediaType.APPLICATION_JSON_VALUE) || isImport(request) && is(request, ZIP);
+    }
+
+    private static boolean isPhotograph(HttpServletRequest request) {
+        return request.getRequestURI().equals("/api/outlines");
     }
 
     private static boolean isImport(HttpServletRequest request) {
@@ -85,6 +94,9 @@ class Guard extends OncePerRequestFilter {
     }
 
     private static int most(HttpServletRequest request) {
+        if (isPhotograph(request)) {
+            return OutlineController.MOST_BYTES;
+        }
         return isImport(request) && is(request, ZIP) ? Files.MOST_ARCHIVE_BYTES : RecordConverter.MOST_BYTES;
     }
 

@@ -2,7 +2,7 @@ package org.etui.server.print;
 
 import org.etui.core.measure.LengthFormat;
 
-/** Strips to size by, the same for all pieces. */
+/** Strips to size by and the sheet to photograph a stone on, the same for all pieces. */
 public enum SizeSheet {
     /** To wrap round a finger. */
     RING_STRIP("ring strip") {
@@ -16,6 +16,13 @@ public enum SizeSheet {
         @Override
         void draw(LengthFormat format, Flow flow) {
             SizeStrips.bangle(format, flow);
+        }
+    },
+    /** To lay a stone on and photograph it. */
+    STONE_SHEET("stone sheet") {
+        @Override
+        void draw(LengthFormat format, Flow flow) {
+            StonePage.draw(flow);
         }
     };
 
