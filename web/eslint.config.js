@@ -11,6 +11,7 @@ const VIEWS = [
   'daybook',
   'jobs',
   'tools',
+  'stones',
   'settings',
   'help',
   ...['wire', 'shape', 'harden', 'colour', 'cut', 'make', 'log'].map((name) => `stations/${name}`),

@@ -8,6 +8,8 @@ import type {
   Kinds,
   KeptPiece,
   KeptPrices,
+  KeptStone,
+  KeptStones,
   KeptTools,
   MeasuredQuestion,
   Metal,
@@ -142,6 +144,16 @@ export const api = {
         body: { tools: [...tools] },
       }) as never,
     ),
+  stones: () => data<KeptStones>(client.GET('/api/stones') as never),
+  saveStones: (version: number, stones: readonly KeptStone[]) =>
+    data<KeptStones>(
+      client.PUT('/api/stones', {
+        params: { header: { 'If-Match': String(version) } },
+        body: { stones: [...stones] },
+      }) as never,
+    ),
+  undoStones: () => data<KeptStones>(client.POST('/api/stones/undo') as never),
+  redoStones: () => data<KeptStones>(client.POST('/api/stones/redo') as never),
   undoTools: () => data<KeptTools>(client.POST('/api/tools/undo') as never),
   redoTools: () => data<KeptTools>(client.POST('/api/tools/redo') as never),
   gauges: () => data(client.GET('/api/gauges', { params: { query: {} } })),

@@ -41,6 +41,7 @@ export const queries = {
   kinds: () => queryOptions({ queryKey: ['kinds'], queryFn: api.kinds, staleTime: Infinity }),
   metals: () => queryOptions({ queryKey: ['metals'], queryFn: api.metals, staleTime: Infinity }),
   reasons: () => queryOptions({ queryKey: ['reasons'], queryFn: api.reasons, staleTime: Infinity }),
+  stones: () => queryOptions({ queryKey: ['stones'], queryFn: api.stones }),
   tools: () => queryOptions({ queryKey: ['tools'], queryFn: api.tools }),
   tempers: () => queryOptions({ queryKey: ['tempers'], queryFn: api.tempers, staleTime: Infinity }),
   prices: () => queryOptions({ queryKey: ['prices'], queryFn: api.prices }),

@@ -20,7 +20,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/settings": {
+    "/api/stones": {
         parameters: {
             query?: never;
             header?: never;
@@ -36,7 +36,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/progress/{subject}": {
+    "/api/settings": {
         parameters: {
             query?: never;
             header?: never;
@@ -44,6 +44,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["read_2"];
+        put: operations["replace_2"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/progress/{subject}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["read_3"];
         put: operations["write"];
         post?: never;
         delete?: never;
@@ -59,8 +75,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["read_3"];
-        put: operations["replace_2"];
+        get: operations["read_4"];
+        put: operations["replace_3"];
         post?: never;
         delete?: never;
         options?: never;
@@ -75,8 +91,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["read_4"];
-        put: operations["replace_3"];
+        get: operations["read_5"];
+        put: operations["replace_4"];
         post?: never;
         delete: operations["delete"];
         options?: never;
@@ -91,8 +107,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["read_5"];
-        put: operations["replace_4"];
+        get: operations["read_6"];
+        put: operations["replace_5"];
         post?: never;
         delete?: never;
         options?: never;
@@ -107,8 +123,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["read_6"];
-        put: operations["replace_5"];
+        get: operations["read_7"];
+        put: operations["replace_6"];
         post?: never;
         delete: operations["delete_1"];
         options?: never;
@@ -164,6 +180,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/stones/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["undo_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stones/redo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["redo_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/springback": {
         parameters: {
             query?: never;
@@ -205,7 +253,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["undo_1"];
+        post: operations["undo_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -221,7 +269,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["redo_1"];
+        post: operations["redo_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -253,7 +301,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["undo_2"];
+        post: operations["undo_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -269,7 +317,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["redo_2"];
+        post: operations["redo_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -317,7 +365,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["undo_3"];
+        post: operations["undo_4"];
         delete?: never;
         options?: never;
         head?: never;
@@ -349,7 +397,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["redo_3"];
+        post: operations["redo_4"];
         delete?: never;
         options?: never;
         head?: never;
@@ -461,7 +509,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["undo_4"];
+        post: operations["undo_5"];
         delete?: never;
         options?: never;
         head?: never;
@@ -477,7 +525,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["redo_4"];
+        post: operations["redo_5"];
         delete?: never;
         options?: never;
         head?: never;
@@ -541,7 +589,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["undo_5"];
+        post: operations["undo_6"];
         delete?: never;
         options?: never;
         head?: never;
@@ -573,7 +621,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["redo_5"];
+        post: operations["redo_6"];
         delete?: never;
         options?: never;
         head?: never;
@@ -621,7 +669,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["read_7"];
+        post: operations["read_8"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1073,6 +1121,327 @@ export interface components {
             name: string;
             /** @description measured diameter, mm: of what wire is laid round, or of the face */
             sizeMm: number;
+        };
+        StoneControllerKeptStones: {
+            /** @description counts every change */
+            version: number;
+            /** @description whether there is something to undo */
+            canUndo: boolean;
+            /** @description whether there is something to redo */
+            canRedo: boolean;
+            /** @description the stones */
+            stones: components["schemas"]["KeptStone"][];
+            /** @description how each looks from the front */
+            drawn: components["schemas"]["StoneControllerDrawnStone"][];
+        };
+        KeptStone: {
+            /** @description name of the stone, unique among the stones */
+            id: string;
+            /** @description name to read */
+            name: string;
+            /**
+             * @description what it is made of
+             * @default stone
+             */
+            material: string;
+            /** @description its shape and measures */
+            body: components["schemas"]["Body"];
+            /** @description the piece that it is in, by its name in the store */
+            piece?: string;
+        };
+        Body: components["schemas"]["BodyBead"] | components["schemas"]["BodyCabochon"] | components["schemas"]["BodyLens"] | components["schemas"]["BodySlab"] | components["schemas"]["BodyPoint"] | components["schemas"]["BodyRing"] | components["schemas"]["BodyCord"] | components["schemas"]["BodySheet"];
+        BodyBead: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            shape: "bead";
+            /**
+             * @description what it looks like
+             * @default round
+             * @enum {string}
+             */
+            form: "round" | "barrel" | "tube" | "faceted";
+            /** @description diameter, mm */
+            diameterMm: number;
+            /** @description length along its hole, mm; default: its diameter */
+            lengthMm?: number;
+            /** @description its hole */
+            hole: components["schemas"]["BodyHole"];
+        };
+        BodyHole: {
+            /**
+             * @description where its middle is: across, up, to the front, mm
+             * @default [
+             *       0,
+             *       0,
+             *       0
+             *     ]
+             */
+            atMm: number[];
+            /**
+             * @description the direction that it runs
+             * @default [
+             *       0,
+             *       0,
+             *       1
+             *     ]
+             */
+            along: number[];
+            /** @description how wide it is, mm */
+            diameterMm: number;
+        };
+        BodyCabochon: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            shape: "cabochon";
+            /** @description its greatest section, seen from the front */
+            outline: components["schemas"]["Outline"];
+            /** @description height, mm */
+            heightMm: number;
+            /**
+             * @description height of the upright edge, mm
+             * @default 1
+             */
+            girdleMm: number;
+            /**
+             * @description exponent of the dome: 2 is an ellipse, more is boxier
+             * @default 2
+             */
+            domeness: number;
+            /** @description a hole through it */
+            hole?: components["schemas"]["BodyHole"];
+        };
+        Outline: components["schemas"]["OutlineRound"] | components["schemas"]["OutlineOval"] | components["schemas"]["OutlineRectangle"] | components["schemas"]["OutlineDrop"] | components["schemas"]["OutlineShard"] | components["schemas"]["OutlinePolygon"] | components["schemas"]["OutlineTraced"] | components["schemas"]["OutlineMeasured"];
+        OutlineRound: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            shape: "round";
+            /** @description diameter, mm */
+            diameterMm: number;
+            /**
+             * @description how far it is turned, degrees to the left; half a turn points down
+             * @default 0
+             */
+            turnDeg: number;
+        };
+        OutlineOval: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            shape: "oval";
+            /** @description length, mm */
+            lengthMm: number;
+            /** @description width, mm */
+            widthMm: number;
+            /**
+             * @description how far it is turned, degrees to the left; half a turn points down
+             * @default 0
+             */
+            turnDeg: number;
+        };
+        OutlineRectangle: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            shape: "rectangle";
+            /** @description length, mm */
+            lengthMm: number;
+            /** @description width, mm */
+            widthMm: number;
+            /** @description radius of the corners, mm */
+            cornerMm: number;
+            /**
+             * @description how far it is turned, degrees to the left; half a turn points down
+             * @default 0
+             */
+            turnDeg: number;
+        };
+        OutlineDrop: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            shape: "drop";
+            /** @description length, mm */
+            lengthMm: number;
+            /** @description width, mm */
+            widthMm: number;
+            /**
+             * @description how far it is turned, degrees to the left; half a turn points down
+             * @default 0
+             */
+            turnDeg: number;
+        };
+        OutlineShard: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            shape: "shard";
+            /** @description length, mm */
+            lengthMm: number;
+            /** @description width, mm */
+            widthMm: number;
+            /** @description angle of the point, degrees */
+            pointDeg: number;
+            /**
+             * @description how far it is turned, degrees to the left; half a turn points down
+             * @default 0
+             */
+            turnDeg: number;
+        };
+        OutlinePolygon: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            shape: "polygon";
+            /** @description corners in order, mm */
+            points: components["schemas"]["OutlinePoint"][];
+            /**
+             * @description how far it is turned, degrees to the left; half a turn points down
+             * @default 0
+             */
+            turnDeg: number;
+        };
+        OutlinePoint: {
+            /** @description across, mm */
+            xMm: number;
+            /** @description up, mm */
+            yMm: number;
+        };
+        OutlineTraced: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            shape: "traced";
+            /** @description points in order, each across and up, mm */
+            points: number[][];
+            /**
+             * @description how far it is turned, degrees to the left; half a turn points down
+             * @default 0
+             */
+            turnDeg: number;
+        };
+        OutlineMeasured: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            shape: "measured";
+            /** @description measured girth, mm; drawn as a round */
+            girthMm: number;
+            /**
+             * @description how far it is turned, degrees to the left; half a turn points down
+             * @default 0
+             */
+            turnDeg: number;
+        };
+        BodyLens: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            shape: "lens";
+            /** @description its greatest section, seen from the front */
+            outline: components["schemas"]["Outline"];
+            /** @description thickness, mm */
+            thicknessMm: number;
+            /** @description a hole through it */
+            hole?: components["schemas"]["BodyHole"];
+        };
+        BodySlab: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            shape: "slab";
+            /** @description its greatest section, seen from the front */
+            outline: components["schemas"]["Outline"];
+            /** @description thickness, mm */
+            thicknessMm: number;
+            /**
+             * @description rounding of its edges, mm
+             * @default 0
+             */
+            edgeMm: number;
+            /** @description a hole through it */
+            hole?: components["schemas"]["BodyHole"];
+        };
+        BodyPoint: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            shape: "point";
+            /** @description across its flats, mm */
+            acrossMm: number;
+            /**
+             * @description how many sides
+             * @default 6
+             */
+            sides: number;
+            /** @description length with the tip, mm */
+            lengthMm: number;
+            /**
+             * @description length of the tip, mm
+             * @default 0
+             */
+            tipMm: number;
+            /** @description a hole through it */
+            hole?: components["schemas"]["BodyHole"];
+        };
+        BodyRing: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            shape: "ring";
+            /** @description inside, mm */
+            insideMm: number;
+            /** @description thickness of its wire, mm */
+            thicknessMm: number;
+        };
+        BodyCord: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            shape: "cord";
+            /** @description diameter, mm */
+            diameterMm: number;
+            /** @description length, mm */
+            lengthMm?: number;
+        };
+        BodySheet: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            shape: "sheet";
+            /** @description its greatest section, seen from the front */
+            outline: components["schemas"]["Outline"];
+            /** @description thickness, mm */
+            thicknessMm: number;
+            /**
+             * @description its holes
+             * @default []
+             */
+            holes: components["schemas"]["BodyHole"][];
+        };
+        StoneControllerDrawnStone: {
+            /** @description once round it about its middle: across and up, mm */
+            way: number[][];
+            /** @description about how much it weighs, g */
+            massG: number;
         };
         SettingsControllerKeptSettings: {
             /** @description counts every change */
@@ -1818,137 +2187,6 @@ export interface components {
             /** @description the part that it lies round */
             seat?: components["schemas"]["GirthSeat"];
         };
-        Outline: components["schemas"]["OutlineRound"] | components["schemas"]["OutlineOval"] | components["schemas"]["OutlineRectangle"] | components["schemas"]["OutlineDrop"] | components["schemas"]["OutlineShard"] | components["schemas"]["OutlinePolygon"] | components["schemas"]["OutlineTraced"] | components["schemas"]["OutlineMeasured"];
-        OutlineRound: {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            shape: "round";
-            /** @description diameter, mm */
-            diameterMm: number;
-            /**
-             * @description how far it is turned, degrees to the left; half a turn points down
-             * @default 0
-             */
-            turnDeg: number;
-        };
-        OutlineOval: {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            shape: "oval";
-            /** @description length, mm */
-            lengthMm: number;
-            /** @description width, mm */
-            widthMm: number;
-            /**
-             * @description how far it is turned, degrees to the left; half a turn points down
-             * @default 0
-             */
-            turnDeg: number;
-        };
-        OutlineRectangle: {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            shape: "rectangle";
-            /** @description length, mm */
-            lengthMm: number;
-            /** @description width, mm */
-            widthMm: number;
-            /** @description radius of the corners, mm */
-            cornerMm: number;
-            /**
-             * @description how far it is turned, degrees to the left; half a turn points down
-             * @default 0
-             */
-            turnDeg: number;
-        };
-        OutlineDrop: {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            shape: "drop";
-            /** @description length, mm */
-            lengthMm: number;
-            /** @description width, mm */
-            widthMm: number;
-            /**
-             * @description how far it is turned, degrees to the left; half a turn points down
-             * @default 0
-             */
-            turnDeg: number;
-        };
-        OutlineShard: {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            shape: "shard";
-            /** @description length, mm */
-            lengthMm: number;
-            /** @description width, mm */
-            widthMm: number;
-            /** @description angle of the point, degrees */
-            pointDeg: number;
-            /**
-             * @description how far it is turned, degrees to the left; half a turn points down
-             * @default 0
-             */
-            turnDeg: number;
-        };
-        OutlinePolygon: {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            shape: "polygon";
-            /** @description corners in order, mm */
-            points: components["schemas"]["OutlinePoint"][];
-            /**
-             * @description how far it is turned, degrees to the left; half a turn points down
-             * @default 0
-             */
-            turnDeg: number;
-        };
-        OutlinePoint: {
-            /** @description across, mm */
-            xMm: number;
-            /** @description up, mm */
-            yMm: number;
-        };
-        OutlineTraced: {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            shape: "traced";
-            /** @description points in order, each across and up, mm */
-            points: number[][];
-            /**
-             * @description how far it is turned, degrees to the left; half a turn points down
-             * @default 0
-             */
-            turnDeg: number;
-        };
-        OutlineMeasured: {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            shape: "measured";
-            /** @description measured girth, mm; drawn as a round */
-            girthMm: number;
-            /**
-             * @description how far it is turned, degrees to the left; half a turn points down
-             * @default 0
-             */
-            turnDeg: number;
-        };
         GirthSeat: {
             /** @description the part */
             on: string;
@@ -2185,163 +2423,6 @@ export interface components {
              * @default {}
              */
             place: components["schemas"]["Place"];
-        };
-        Body: components["schemas"]["BodyBead"] | components["schemas"]["BodyCabochon"] | components["schemas"]["BodyLens"] | components["schemas"]["BodySlab"] | components["schemas"]["BodyPoint"] | components["schemas"]["BodyRing"] | components["schemas"]["BodyCord"] | components["schemas"]["BodySheet"];
-        BodyBead: {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            shape: "bead";
-            /**
-             * @description what it looks like
-             * @default round
-             * @enum {string}
-             */
-            form: "round" | "barrel" | "tube" | "faceted";
-            /** @description diameter, mm */
-            diameterMm: number;
-            /** @description length along its hole, mm; default: its diameter */
-            lengthMm?: number;
-            /** @description its hole */
-            hole: components["schemas"]["BodyHole"];
-        };
-        BodyHole: {
-            /**
-             * @description where its middle is: across, up, to the front, mm
-             * @default [
-             *       0,
-             *       0,
-             *       0
-             *     ]
-             */
-            atMm: number[];
-            /**
-             * @description the direction that it runs
-             * @default [
-             *       0,
-             *       0,
-             *       1
-             *     ]
-             */
-            along: number[];
-            /** @description how wide it is, mm */
-            diameterMm: number;
-        };
-        BodyCabochon: {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            shape: "cabochon";
-            /** @description its greatest section, seen from the front */
-            outline: components["schemas"]["Outline"];
-            /** @description height, mm */
-            heightMm: number;
-            /**
-             * @description height of the upright edge, mm
-             * @default 1
-             */
-            girdleMm: number;
-            /**
-             * @description exponent of the dome: 2 is an ellipse, more is boxier
-             * @default 2
-             */
-            domeness: number;
-            /** @description a hole through it */
-            hole?: components["schemas"]["BodyHole"];
-        };
-        BodyLens: {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            shape: "lens";
-            /** @description its greatest section, seen from the front */
-            outline: components["schemas"]["Outline"];
-            /** @description thickness, mm */
-            thicknessMm: number;
-            /** @description a hole through it */
-            hole?: components["schemas"]["BodyHole"];
-        };
-        BodySlab: {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            shape: "slab";
-            /** @description its greatest section, seen from the front */
-            outline: components["schemas"]["Outline"];
-            /** @description thickness, mm */
-            thicknessMm: number;
-            /**
-             * @description rounding of its edges, mm
-             * @default 0
-             */
-            edgeMm: number;
-            /** @description a hole through it */
-            hole?: components["schemas"]["BodyHole"];
-        };
-        BodyPoint: {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            shape: "point";
-            /** @description across its flats, mm */
-            acrossMm: number;
-            /**
-             * @description how many sides
-             * @default 6
-             */
-            sides: number;
-            /** @description length with the tip, mm */
-            lengthMm: number;
-            /**
-             * @description length of the tip, mm
-             * @default 0
-             */
-            tipMm: number;
-            /** @description a hole through it */
-            hole?: components["schemas"]["BodyHole"];
-        };
-        BodyRing: {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            shape: "ring";
-            /** @description inside, mm */
-            insideMm: number;
-            /** @description thickness of its wire, mm */
-            thicknessMm: number;
-        };
-        BodyCord: {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            shape: "cord";
-            /** @description diameter, mm */
-            diameterMm: number;
-            /** @description length, mm */
-            lengthMm?: number;
-        };
-        BodySheet: {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            shape: "sheet";
-            /** @description its greatest section, seen from the front */
-            outline: components["schemas"]["Outline"];
-            /** @description thickness, mm */
-            thicknessMm: number;
-            /**
-             * @description its holes
-             * @default []
-             */
-            holes: components["schemas"]["BodyHole"][];
         };
         Join: {
             /** @description strand.element or a part */
@@ -4134,6 +4215,10 @@ export interface components {
             /** @description the tools */
             tools: components["schemas"]["OwnedTool"][];
         };
+        StoneDrawer: {
+            /** @description the stones */
+            stones: components["schemas"]["KeptStone"][];
+        };
         PersonalMeasures: {
             /** @description each name once */
             measures: components["schemas"]["PersonalMeasure"][];
@@ -4365,12 +4450,58 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["SettingsControllerKeptSettings"];
+                    "application/json": components["schemas"]["StoneControllerKeptStones"];
                 };
             };
         };
     };
     replace_1: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StoneDrawer"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoneControllerKeptStones"];
+                };
+            };
+        };
+    };
+    read_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SettingsControllerKeptSettings"];
+                };
+            };
+        };
+    };
+    replace_2: {
         parameters: {
             query?: never;
             header?: {
@@ -4396,7 +4527,7 @@ export interface operations {
             };
         };
     };
-    read_2: {
+    read_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -4444,7 +4575,7 @@ export interface operations {
             };
         };
     };
-    read_3: {
+    read_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -4464,7 +4595,7 @@ export interface operations {
             };
         };
     };
-    replace_2: {
+    replace_3: {
         parameters: {
             query?: never;
             header?: {
@@ -4490,7 +4621,7 @@ export interface operations {
             };
         };
     };
-    read_4: {
+    read_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -4512,7 +4643,7 @@ export interface operations {
             };
         };
     };
-    replace_3: {
+    replace_4: {
         parameters: {
             query?: never;
             header?: {
@@ -4560,7 +4691,7 @@ export interface operations {
             };
         };
     };
-    read_5: {
+    read_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -4580,7 +4711,7 @@ export interface operations {
             };
         };
     };
-    replace_4: {
+    replace_5: {
         parameters: {
             query?: never;
             header?: {
@@ -4606,7 +4737,7 @@ export interface operations {
             };
         };
     };
-    read_6: {
+    read_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -4628,7 +4759,7 @@ export interface operations {
             };
         };
     };
-    replace_5: {
+    replace_6: {
         parameters: {
             query?: never;
             header?: {
@@ -4740,6 +4871,46 @@ export interface operations {
             };
         };
     };
+    undo_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoneControllerKeptStones"];
+                };
+            };
+        };
+    };
+    redo_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoneControllerKeptStones"];
+                };
+            };
+        };
+    };
     springback: {
         parameters: {
             query?: never;
@@ -4788,7 +4959,7 @@ export interface operations {
             };
         };
     };
-    undo_1: {
+    undo_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -4808,7 +4979,7 @@ export interface operations {
             };
         };
     };
-    redo_1: {
+    redo_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -4852,7 +5023,7 @@ export interface operations {
             };
         };
     };
-    undo_2: {
+    undo_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -4872,7 +5043,7 @@ export interface operations {
             };
         };
     };
-    redo_2: {
+    redo_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -4966,7 +5137,7 @@ export interface operations {
             };
         };
     };
-    undo_3: {
+    undo_4: {
         parameters: {
             query?: never;
             header?: {
@@ -5012,7 +5183,7 @@ export interface operations {
             };
         };
     };
-    redo_3: {
+    redo_4: {
         parameters: {
             query?: never;
             header?: {
@@ -5188,7 +5359,7 @@ export interface operations {
             };
         };
     };
-    undo_4: {
+    undo_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -5208,7 +5379,7 @@ export interface operations {
             };
         };
     };
-    redo_4: {
+    redo_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -5322,7 +5493,7 @@ export interface operations {
             };
         };
     };
-    undo_5: {
+    undo_6: {
         parameters: {
             query?: never;
             header?: {
@@ -5368,7 +5539,7 @@ export interface operations {
             };
         };
     };
-    redo_5: {
+    redo_6: {
         parameters: {
             query?: never;
             header?: {
@@ -5440,7 +5611,7 @@ export interface operations {
             };
         };
     };
-    read_7: {
+    read_8: {
         parameters: {
             query?: never;
             header?: never;

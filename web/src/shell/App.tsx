@@ -11,6 +11,7 @@ const Colour = lazy(() => import('../stations/colour/Colour').then((m) => ({ def
 const Log = lazy(() => import('../stations/log/Log').then((m) => ({ default: m.Log })));
 const Shape = lazy(() => import('../stations/shape/Shape').then((m) => ({ default: m.Shape })));
 const ToolsPage = lazy(() => import('../tools/ToolsPage').then((m) => ({ default: m.ToolsPage })));
+const StonesPage = lazy(() => import('../stones/StonesPage').then((m) => ({ default: m.StonesPage })));
 const NewPiece = lazy(() => import('../tray/NewPiece').then((m) => ({ default: m.NewPiece })));
 const PieceFrame = lazy(() => import('./PieceFrame').then((m) => ({ default: m.PieceFrame })));
 const Bin = lazy(() => import('../tray/Bin').then((m) => ({ default: m.Bin })));
@@ -43,6 +44,7 @@ export function App() {
         <Route path="/bath" element={<Bath />} />
         <Route path="/daybook" element={<Daybook />} />
         <Route path="/tools" element={<ToolsPage />} />
+        <Route path="/stones" element={<StonesPage />} />
         <Route path="/jobs" element={<JobsPage />} />
         <Route path="/jobs/:id" element={<JobPage />} />
         <Route path="/jobs/:id/card" element={<JobCard />} />

@@ -36,6 +36,9 @@ export function OutsideFrame() {
           <Button component={Link} to="/jobs">
             jobs
           </Button>
+          <Button component={Link} to="/stones">
+            stones
+          </Button>
           <Button component={Link} to="/sizes">
             sizes
           </Button>

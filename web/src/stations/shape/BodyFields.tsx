@@ -10,6 +10,7 @@ import { NumberField } from '../../kit/NumberField';
 import { useKinds } from '../../kit/useKinds';
 import { mass } from '../../kit/units';
 import { Row } from '../../kit/Row';
+import { DrawerRow } from './DrawerRow';
 import { OutlineChoice } from './OutlineChoice';
 
 type Bead = Extract<Body, { shape: 'bead' }>;
@@ -50,7 +51,9 @@ export function BodyFields(props: {
   onChange: (next: (now: Part) => Partial<Part>) => Promise<boolean>;
 }) {
   const { part, onChange } = props;
-  const { plan } = useBench();
+  const { plan, piece } = useBench();
+  // A piece that follows its pattern takes its stone by the pattern's measures.
+  const follows = piece.source && !piece.source.detached;
   const { bodies } = useKinds();
   const { body } = part;
   const solid = plan.bodies.find((b) => b.part === part.id);
@@ -119,6 +122,13 @@ export function BodyFields(props: {
           label="along its hole"
           mm={body.lengthMm ?? body.diameterMm}
           onChange={(lengthMm) => put(() => ({ lengthMm }))}
+        />
+      )}
+      {part.kind === 'stone' && body && 'outline' in body && !follows && (
+        <DrawerRow
+          part={part}
+          fits={() => true}
+          onTake={(s) => onChange(() => ({ body: s.body, material: s.material, sizeMm: sizeOf(s.body) }))}
         />
       )}
       {body && <Holes body={body} onChange={put} />}

@@ -8,6 +8,8 @@ import { ChoiceField } from '../../kit/ChoiceField';
 import { LengthField } from '../../kit/LengthField';
 import { remade } from '../../bench/remake';
 import { NumberField } from '../../kit/NumberField';
+import { DrawerRow } from './DrawerRow';
+import { stoneMeasures, wayOf } from './stoneMeasures';
 import { TraceButton } from './TraceButton';
 
 /** The measures of the pattern that the piece follows: each changes the piece as a whole. */
@@ -15,15 +17,17 @@ export function Measures(props: {
   /** where the piece came from */
   source: NonNullable<Piece['source']>;
 }) {
-  const { change } = useBench();
+  const { change, piece } = useBench();
   const patterns = useQuery(queries.patterns());
   const pattern = patterns.data?.find((p) => p.name === props.source.pattern);
   const [wrong, setWrong] = useState<Record<string, string>>({});
   if (!pattern) return null;
 
-  const set = async (name: string, value: number | string): Promise<boolean> => {
+  const stone = piece.parts.find((p) => p.kind === 'stone' && p.body && 'outline' in p.body);
+  const set = (name: string, value: number | string) => setAll(name, { [name]: value });
+  const setAll = async (name: string, measures: Record<string, number | string>): Promise<boolean> => {
     try {
-      const taken = await change((now) => remade(now, { [name]: value }));
+      const taken = await change((now) => remade(now, measures));
       setWrong({});
       return taken;
     } catch (thrown) {
@@ -48,6 +52,13 @@ export function Measures(props: {
     <>
       <h2 className="part-title">{pattern.title.toLowerCase()}</h2>
       <dl className="rows">
+        {stone && pattern.parameters.some((p) => p.name === 'outline') && (
+          <DrawerRow
+            part={stone}
+            fits={(s) => stoneMeasures(s.body, pattern.parameters) !== undefined}
+            onTake={(s) => setAll('outline', stoneMeasures(s.body, pattern.parameters) ?? {})}
+          />
+        )}
         {pattern.parameters.filter(counts).map((p) => (
           <Measure
             key={p.name}
@@ -87,7 +98,7 @@ function Measure(props: {
   if (parameter.unit === 'points') {
     return (
       <>
-        <TraceButton onTake={(points) => void onChange(points.map((p) => p.join(' ')).join(', '))} />
+        <TraceButton onTake={(points) => void onChange(wayOf(points))} />
         {wrong && <p className="wrong">{wrong}</p>}
       </>
     );

@@ -53,7 +53,15 @@ export function TraceStone(props: {
   const traced = trace.data;
   const wrong = trace.error ?? photograph.error;
   return (
-    <Dialog open onClose={props.onClose} maxWidth="md" fullWidth aria-labelledby="trace-title">
+    <Dialog
+      open
+      onClose={props.onClose}
+      // Keys are for what is in the dialog, not for the station behind it.
+      onKeyDown={(e) => e.key !== 'Escape' && e.stopPropagation()}
+      maxWidth="md"
+      fullWidth
+      aria-labelledby="trace-title"
+    >
       <DialogTitle id="trace-title">Trace a stone from a photograph</DialogTitle>
       <DialogContent>
         <div className="trace">
@@ -121,7 +129,7 @@ export function TraceStone(props: {
                   <Row label="wide" value={length(reach(lying, 0), units)} />
                   <Row label="round" value={length(traced.girthMm, units)} />
                   <Row label="taken aslant by" value={`${Math.round(traced.tiltDeg)}°`} />
-                  <Row label="true within" value={length(traced.uncertaintyMm, units)} />
+                  <Row label="may be off by" value={length(traced.uncertaintyMm, units)} />
                 </>
               )}
             </dl>

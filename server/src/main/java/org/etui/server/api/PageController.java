@@ -34,6 +34,7 @@ class PageController {
         "/bath/**",
         "/daybook/**",
         "/tools",
+        "/stones",
         "/jobs/**",
         "/help/**",
         "/settings",

@@ -42,6 +42,7 @@ class DemoFiller implements ApplicationRunner {
                     pieces.create(Json.MAPPER.writeValueAsString(piece)).row().id());
         }
         Hedgerow.jobs(ids, LocalDate.now(clock)).forEach(job -> jobs.create(Json.MAPPER.writeValueAsString(job)));
+        kept.create("stones", Json.MAPPER.writeValueAsString(Hedgerow.stones(ids)));
         kept.create("measures", Json.MAPPER.writeValueAsString(Hedgerow.MEASURES));
     }
 }

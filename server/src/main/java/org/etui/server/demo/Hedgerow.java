@@ -1,9 +1,12 @@
 package org.etui.server.demo;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import org.etui.core.element.Outline;
 import org.etui.core.job.Job;
 import org.etui.core.job.JobFormat;
 import org.etui.core.job.JobLine;
@@ -12,8 +15,12 @@ import org.etui.core.measure.PersonalMeasures;
 import org.etui.core.metal.Metal;
 import org.etui.core.metal.Temper;
 import org.etui.core.pattern.Patterns;
+import org.etui.core.piece.Body;
+import org.etui.core.piece.KeptStone;
+import org.etui.core.piece.Part;
 import org.etui.core.piece.Piece;
 import org.etui.core.piece.Purpose;
+import org.etui.core.piece.StoneDrawer;
 import org.etui.core.wire.Wire;
 
 /** A small bench makes a hedgerow set for the gift desk of a botanical garden. */
@@ -23,6 +30,31 @@ final class Hedgerow {
             new PersonalMeasure("finger", 17), new PersonalMeasure("jaw mark", 2.5), new PersonalMeasure("peg", 6.4)));
 
     private Hedgerow() {}
+
+    /** The stones of the set's own pieces, and one that waits for its piece. */
+    static StoneDrawer stones(Map<String, String> ids) {
+        List<KeptStone> stones = new ArrayList<>();
+        for (Piece piece : pieces()) {
+            for (Part part : piece.parts()) {
+                part.body()
+                        .filter(body -> body.front().isPresent())
+                        .ifPresent(body -> stones.add(new KeptStone(
+                                "stone-" + (stones.size() + 1),
+                                piece.name().split(" ")[0] + " "
+                                        + part.kind().name().toLowerCase(Locale.ROOT),
+                                part.material(),
+                                body,
+                                Optional.ofNullable(ids.get(piece.name())))));
+            }
+        }
+        stones.add(new KeptStone(
+                "stone-" + (stones.size() + 1),
+                "Hazel agate",
+                "agate",
+                new Body.Cabochon(new Outline.Oval(25, 18, 0), 6, 2, 2, Optional.empty()),
+                Optional.empty()));
+        return new StoneDrawer(stones);
+    }
 
     /** What the gift desk ordered, due some days from now. */
     static List<Job> jobs(Map<String, String> ids, LocalDate today) {

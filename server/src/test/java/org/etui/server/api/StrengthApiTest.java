@@ -1,6 +1,7 @@
 package org.etui.server.api;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import org.etui.server.Http;
 import org.etui.server.ServerTest;
@@ -122,5 +123,29 @@ class StrengthApiTest {
 
         assertThat(answer.status()).isEqualTo(400);
         assertThat(answer.paths()).contains("tools.0.kind", "tools.0.sizeMm");
+    }
+
+    /** Stones are kept with how they look and about what they weigh; one that goes round its length has no front to be held by. */
+    @Test
+    void stones_areKept_drawnAndWeighed() {
+        long version = http().get("/api/stones").json().get("version").asLong();
+        String oval =
+                "{\"id\": \"one\", \"name\": \"Oval\", \"material\": \"quartz\", \"body\": {\"shape\": \"cabochon\", \"outline\":"
+                        + " {\"shape\": \"oval\", \"lengthMm\": 20, \"widthMm\": 20}, \"heightMm\": 5, \"girdleMm\": 5}}";
+        String crystal =
+                "{\"id\": \"two\", \"name\": \"Crystal\", \"body\": {\"shape\": \"point\", \"acrossMm\": 8, \"lengthMm\": 20}}";
+        JsonNode kept = http().put("/api/stones", version, "{\"stones\": [" + oval + "]}")
+                .json();
+        Http.Answer refused =
+                http().put("/api/stones", kept.get("version").asLong(), "{\"stones\": [" + oval + "," + crystal + "]}");
+        Http.Answer twice =
+                http().put("/api/stones", kept.get("version").asLong(), "{\"stones\": [" + oval + "," + oval + "]}");
+
+        // A round slice of 20 by 5 mm, of quartz with 2.65 g/cm³: π·10²·5 mm³ (closed form).
+        assertThat(kept.at("/drawn/0/massG").asDouble()).isCloseTo(Math.PI * 500 * 2.65e-3, within(0.01));
+        assertThat(kept.at("/drawn/0/way").size()).isGreaterThan(12);
+        assertThat(refused.paths()).containsExactly("stones.1.body");
+        assertThat(twice.paths()).containsExactly("stones.1.id");
+        http().post("/api/stones/undo", "");
     }
 }

@@ -2,16 +2,25 @@ package org.etui.server.browser;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.regex.Pattern;
+import javax.imageio.ImageIO;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.etui.server.Http;
@@ -158,5 +167,80 @@ class PendantTest {
                     .forEach(s ->
                             assertThat(text).contains(s.get("title").asString().replaceAll("\\s+", " ")));
         }
+    }
+
+    /** A stone is photographed on its sheet, traced, mended by a key and held: a drop of 27 by 18 mm as the simulated camera has it. */
+    @Test
+    void photographedStone_isTracedAndHeld() {
+        BrowserContext window = browser.window(1280, 800);
+        Page page = browser.open(window, "/tray/new");
+        press(page, AriaRole.BUTTON, "Woven front");
+        press(page, AriaRole.BUTTON, "pendant");
+        measure(page, "stone").selectOption("traced");
+        page.waitForCondition(() -> parameter(page, "outline").asString().equals("traced"));
+        press(page, AriaRole.BUTTON, "trace it");
+
+        page.getByLabel("photograph of the stone")
+                .setInputFiles(new FilePayload("white.png", "image/png", whitePaper()));
+        assertThat(page.getByText("the dots of the sheet are not found")).isVisible();
+        press(page, AriaRole.BUTTON, "simulated camera");
+        Locator point = page.getByLabel(Pattern.compile("^point 1 of"));
+        point.waitFor(new Locator.WaitForOptions().setTimeout(60_000));
+        String before = point.getAttribute("cx");
+        point.focus();
+        page.keyboard().press("ArrowRight");
+        assertThat(point).not().hasAttribute("cx", before);
+        page.keyboard().press("ArrowLeft");
+        assertThat(page.getByText("may be off by")).isVisible();
+        press(page, AriaRole.BUTTON, "Take this outline");
+        page.waitForCondition(() -> !parameter(page, "way").asString().startsWith("10 0,"));
+
+        JsonNode plan = Screen.plan(http, page);
+        JsonNode outline = Screen.document(http, page).at("/parts/0/body/outline/points");
+        double least = 0;
+        double most = 0;
+        for (JsonNode p : outline) {
+            least = Math.min(least, p.get(1).asDouble());
+            most = Math.max(most, p.get(1).asDouble());
+        }
+        assertThat(most - least).isCloseTo(27, within(0.6));
+        plan.at("/bodies/0/held").forEach(way -> assertThat(way.asString()).isEqualTo("held"));
+        assertThat(plan.get("locks")).isEmpty();
+        press(page, AriaRole.BUTTON, "put it in the drawer");
+        assertThat(page.getByLabel("from the drawer").locator("option:checked")).hasText("Stone of Woven front");
+        page.close();
+        drawerIsTakenFrom(window);
+        window.close();
+        assertThat(browser.complaints).isEmpty();
+    }
+
+    /** What lies in the drawer is seen there, and another piece is made for it. */
+    private void drawerIsTakenFrom(BrowserContext window) {
+        Page page = browser.open(window, "/stones");
+        assertThat(page.getByLabel("Stone of Woven front").getByText("in Woven front"))
+                .isVisible();
+        press(page, AriaRole.LINK, "Tray");
+        press(page, AriaRole.LINK, "New piece");
+        press(page, AriaRole.BUTTON, "Stone frame");
+        press(page, AriaRole.BUTTON, "pendant");
+        measure(page, "from the drawer").selectOption("Stone of Woven front");
+        page.waitForCondition(() -> parameter(page, "outline").asString().equals("traced"));
+        assertThat(page.getByLabel("from the drawer").locator("option:checked")).hasText("Stone of Woven front");
+        page.close();
+    }
+
+    private static byte[] whitePaper() {
+        BufferedImage white = new BufferedImage(400, 300, BufferedImage.TYPE_INT_RGB);
+        Graphics2D pen = white.createGraphics();
+        pen.setColor(Color.WHITE);
+        pen.fillRect(0, 0, 400, 300);
+        pen.dispose();
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        try {
+            ImageIO.write(white, "png", bytes);
+        } catch (IOException impossible) {
+            throw new UncheckedIOException(impossible);
+        }
+        return bytes.toByteArray();
     }
 }

@@ -1,0 +1,29 @@
+import type { Body, Parameter } from '../../api/types';
+
+/** Measures of a pattern that make it for a stone; nothing where the pattern does not ask for such a stone. */
+export function stoneMeasures(
+  body: Body,
+  asked: readonly Parameter[],
+): Record<string, number | string> | undefined {
+  if (!('outline' in body)) return undefined;
+  const { outline } = body;
+  const choices = asked.find((p) => p.name === 'outline')?.choices ?? [];
+  if (!choices.includes(outline.shape)) return undefined;
+  const all: Record<string, number | string> = {
+    outline: outline.shape,
+    thicknessMm: 'heightMm' in body ? body.heightMm : body.thicknessMm,
+  };
+  if ('diameterMm' in outline) all.diameterMm = outline.diameterMm;
+  if ('lengthMm' in outline) {
+    all.lengthMm = outline.lengthMm;
+    all.widthPercent = (100 * outline.widthMm) / outline.lengthMm;
+    all.points = Math.abs(outline.turnDeg) === 180 ? 'down' : 'up';
+  }
+  if (outline.shape === 'traced') all.way = wayOf(outline.points);
+  return Object.fromEntries(Object.entries(all).filter(([name]) => asked.some((p) => p.name === name)));
+}
+
+/** A traced outline as a pattern asks for it. */
+export function wayOf(points: readonly (readonly number[])[]): string {
+  return points.map((p) => p.join(' ')).join(', ');
+}
