@@ -1146,6 +1146,8 @@ export interface components {
             material: string;
             /** @description its shape and measures */
             body: components["schemas"]["Body"];
+            /** @description a small photograph of it, as an address that holds it */
+            picture?: string;
             /** @description the piece that it is in, by its name in the store */
             piece?: string;
         };

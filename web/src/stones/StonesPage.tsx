@@ -71,7 +71,10 @@ export function StonesPage() {
           const piece = tray.data?.find((p) => p.id === stone.piece);
           return (
             <article key={stone.id} className="card stone-card" aria-label={stone.name}>
-              <Front drawn={drawn[i] as Drawn} />
+              <div className="stone-looks">
+                <Front drawn={drawn[i] as Drawn} />
+                {stone.picture && <img src={stone.picture} alt={`photograph of ${stone.name}`} width={120} />}
+              </div>
               <dl className="rows">
                 <TextField label="name" value={stone.name} onChange={(name) => put(stone.id, { name })} />
                 <TextField

@@ -5,6 +5,7 @@ import { queries } from '../../api/queries';
 import type { KeptStone, Part } from '../../api/types';
 import { useBench } from '../../bench/bench';
 import { ChoiceField } from '../../kit/ChoiceField';
+import { pictureKey } from './picture';
 
 const NONE = 'none of it';
 
@@ -46,6 +47,7 @@ export function DrawerRow(props: {
         name: `Stone of ${piece.name}`.slice(0, 120),
         material: part.material,
         body: part.body as KeptStone['body'],
+        picture: cache.getQueryData<string>(pictureKey(id)),
         piece: id,
       },
     ]);

@@ -25,8 +25,8 @@ const NUDGES: Record<string, Place> = {
 
 /** The outline of a stone from a photograph on the stone sheet: found, laid over the photograph, mended by hand. */
 export function TraceStone(props: {
-  /** called with the outline: across and up, mm, about its middle */
-  onTake: (points: number[][]) => void;
+  /** called with the outline: across and up, mm, about its middle; and the photograph laid flat */
+  onTake: (points: number[][], picture: string) => void;
   /** called when the dialog is left */
   onClose: () => void;
 }) {
@@ -149,7 +149,7 @@ export function TraceStone(props: {
           variant="contained"
           disabled={!traced || busy || Boolean(wrong)}
           onClick={() => {
-            props.onTake(centred(lying));
+            if (traced) props.onTake(centred(lying), traced.picture);
             props.onClose();
           }}
         >

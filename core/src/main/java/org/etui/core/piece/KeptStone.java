@@ -1,6 +1,7 @@
 package org.etui.core.piece;
 
 import java.util.Optional;
+import org.etui.core.check.Check;
 import org.etui.core.check.Term;
 
 /**
@@ -10,6 +11,7 @@ import org.etui.core.check.Term;
  * @param name name to read
  * @param material what it is made of
  * @param body its shape and measures
+ * @param picture a small photograph of it, as an address that holds it
  * @param piece the piece that it is in, by its name in the store
  */
 public record KeptStone(
@@ -23,5 +25,15 @@ public record KeptStone(
 
         @Term("its shape and measures") Body body,
 
+        @Term(value = "a small photograph of it, as an address that holds it", to = 20000)
+        Optional<String> picture,
+
         @Term(value = "the piece that it is in, by its name in the store", to = 60)
-        Optional<String> piece) {}
+        Optional<String> piece) {
+    private static final String PICTURE = "data:image/jpeg;base64,";
+
+    /** @throws IllegalArgumentException if the picture is not held in its address: nothing is fetched from elsewhere */
+    public KeptStone {
+        picture.ifPresent(p -> Check.that(p.startsWith(PICTURE), "picture must begin with " + PICTURE));
+    }
+}

@@ -44,6 +44,7 @@ final class Hedgerow {
                                         + part.kind().name().toLowerCase(Locale.ROOT),
                                 part.material(),
                                 body,
+                                Optional.empty(),
                                 Optional.ofNullable(ids.get(piece.name())))));
             }
         }
@@ -52,6 +53,7 @@ final class Hedgerow {
                 "Hazel agate",
                 "agate",
                 new Body.Cabochon(new Outline.Oval(25, 18, 0), 6, 2, 2, Optional.empty()),
+                Optional.empty(),
                 Optional.empty()));
         return new StoneDrawer(stones);
     }

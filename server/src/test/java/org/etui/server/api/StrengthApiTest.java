@@ -146,6 +146,10 @@ class StrengthApiTest {
         assertThat(kept.at("/drawn/0/way").size()).isGreaterThan(12);
         assertThat(refused.paths()).containsExactly("stones.1.body");
         assertThat(twice.paths()).containsExactly("stones.1.id");
+        String elsewhere = oval.replace("\"body\"", "\"picture\": \"http://127.0.0.1/a.jpg\", \"body\"");
+        assertThat(http().put("/api/stones", kept.get("version").asLong(), "{\"stones\": [" + elsewhere + "]}")
+                        .status())
+                .isEqualTo(400);
         http().post("/api/stones/undo", "");
     }
 }

@@ -219,6 +219,7 @@ class PendantTest {
         Page page = browser.open(window, "/stones");
         assertThat(page.getByLabel("Stone of Woven front").getByText("in Woven front"))
                 .isVisible();
+        assertThat(page.getByAltText("photograph of Stone of Woven front")).isVisible();
         press(page, AriaRole.LINK, "Tray");
         press(page, AriaRole.LINK, "New piece");
         press(page, AriaRole.BUTTON, "Stone frame");
