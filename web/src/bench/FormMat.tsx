@@ -12,7 +12,6 @@ import { canTurn } from '../wire/canTurn';
 import { shades } from '../wire/metals';
 import { part, ribbon, type Track } from '../wire/ribbon';
 import type { Drawn } from '../wire/paint';
-import { laidOut } from '../wire/laidOut';
 import { panes, Parts, partTracks } from '../wire/Parts';
 import { RisingForm } from '../wire/RisingForm';
 import { sceneOf, type MetalWire, type Seen } from '../wire/scene';
@@ -69,13 +68,7 @@ export const FormMat = memo(function FormMat(
   const [held, setHeld] = useState<Fit>();
   const [turning, setTurning] = useState(false);
   const lying = useMemo(() => lyingOf(strands), [strands]);
-  const [apart, setApart] = useState(false);
-  // Laid out every strand lies by itself: nothing is measured there, and no stone is among them.
-  const isApart = apart && lying.length > 1 && !props.moment;
-  const together = useMemo(
-    () => sceneOf(isApart ? laidOut(lying) : lying.map((l) => l.wire)),
-    [lying, isApart],
-  );
+  const together = useMemo(() => sceneOf(lying.map((l) => l.wire)), [lying]);
   const { moment, colourAt } = props;
   const own = useMemo(() => (moment ? sceneOf(wiresOf(moment)) : undefined), [moment]);
   const mine = lying.findIndex((l) => l.strand === index);
@@ -89,7 +82,7 @@ export const FormMat = memo(function FormMat(
   );
   const { wires } = scene;
   const all = wires.map((w) => w.track);
-  const parts = own || isApart ? NOTHING : props.parts;
+  const parts = own ? NOTHING : props.parts;
   const fitted = fitTracks(
     own ? own.wires.map((w) => w.track) : [...all, ...partTracks(parts, scene.slant)],
     width,
@@ -114,8 +107,8 @@ export const FormMat = memo(function FormMat(
         : [],
     [rises, scene, lying, index, own, colourAt, mine, strands.length],
   );
-  const glass = useMemo(() => panes(parts, scene.slant), [parts, scene.slant]);
-  const order = scene.wires.map((_, i) => i).sort((a, b) => near(all[a]) - near(all[b]));
+  const glass = useMemo(() => (own ? [] : panes(props.parts, scene.slant)), [own, props.parts, scene.slant]);
+  const order = rises ? [] : scene.wires.map((_, i) => i).sort((a, b) => near(all[a]) - near(all[b]));
 
   return (
     <div className="mat" ref={ref}>
@@ -181,18 +174,16 @@ export const FormMat = memo(function FormMat(
                 <Others lying={lying} tracks={all} mine={index} transform={transform} onTake={props.onTake} />
               </g>
               <Touch whole={whole} elements={strand.elements} transform={transform} tied={props} />
-              {!isApart && (
-                <Dimensions
-                  strand={strand}
-                  at={at}
-                  width={width}
-                  height={height}
-                  chosen={plan}
-                  slant={scene.slant}
-                  alone={lying.length === 1 || own?.wires.length === 1}
-                />
-              )}
-              {element && plan && !isApart && (
+              <Dimensions
+                strand={strand}
+                at={at}
+                width={width}
+                height={height}
+                chosen={plan}
+                slant={scene.slant}
+                alone={lying.length === 1 || own?.wires.length === 1}
+              />
+              {element && plan && (
                 <Handles
                   whole={whole}
                   element={element}
@@ -210,17 +201,23 @@ export const FormMat = memo(function FormMat(
           </>
         )
       )}
-      {strands.length > 1 && !turning && !props.moment && (
-        <ToggleButton className="turn lay" value="on" selected={apart} onClick={() => setApart(!apart)}>
-          {apart ? 'put it together' : 'lay it out'}
-        </ToggleButton>
-      )}
-      {rises && !isApart && canTurn() && (
-        <ToggleButton className="turn" value="on" selected={turning} onClick={() => setTurning(!turning)}>
-          {turning ? 'lay it down' : 'turn it'}
-        </ToggleButton>
-      )}
+      {rises && canTurn() && <TurnButton turning={turning} onTurn={setTurning} />}
     </div>
+  );
+});
+
+/** Turns the form, or lays it down; made again only when that changes. */
+const TurnButton = memo(function TurnButton(props: {
+  /** whether it is being turned */
+  turning: boolean;
+  /** called to turn it, or to lay it down */
+  onTurn: (turning: boolean) => void;
+}) {
+  const { turning } = props;
+  return (
+    <ToggleButton className="turn" value="on" selected={turning} onClick={() => props.onTurn(!turning)}>
+      {turning ? 'lay it down' : 'turn it'}
+    </ToggleButton>
   );
 });
 
