@@ -3192,6 +3192,8 @@ export interface components {
             bodies: components["schemas"]["BodyPlan"][];
             /** @description wires of different strands that want to be in one place, looked for where strands lie in one another; the deepest first */
             clashes: components["schemas"]["Clash"][];
+            /** @description alike links that hang in each other */
+            chains: components["schemas"]["PlanChainPlan"][];
         };
         PlanStrandPlan: {
             /** @description name of the strand */
@@ -3710,6 +3712,22 @@ export interface components {
             at: number[];
             /** @description how far they are in one another, mm */
             overlapMm: number;
+        };
+        PlanChainPlan: {
+            /** @description id of the strand */
+            strand: string;
+            /** @description how many links */
+            links: number;
+            /** @description from one link to the same place of the next, mm */
+            pitchMm: number;
+            /** @description the whole chain, pulled straight, mm */
+            lengthMm: number;
+            /** @description where a link hangs in the one before it: x, y, z, mm */
+            from: number[];
+            /** @description which way the chain goes: x, y, z, a unit vector */
+            along: number[];
+            /** @description how far each link is turned about the chain against the one before, degrees */
+            turnDeg: number;
         };
         ImportsImported: {
             /** @description new on the tray */

@@ -13,6 +13,7 @@ export type Wire = components['schemas']['Wire'];
 export type Section = components['schemas']['WireSection'];
 export type Plan = components['schemas']['Plan'];
 export type BodyPlan = components['schemas']['BodyPlan'];
+export type ChainPlan = components['schemas']['PlanChainPlan'];
 export type StrandPlan = components['schemas']['PlanStrandPlan'];
 export type ElementPlan = components['schemas']['PlanElementPlan'];
 export type StatePlan = components['schemas']['PlanStatePlan'];

@@ -1,11 +1,21 @@
 import ToggleButton from '@mui/material/ToggleButton';
 import { lazy, memo, Suspense, useMemo, useRef, useState, type PointerEvent } from 'react';
-import type { Element, ElementPlan, PartDrawn, Piece, Plan, StatePlan, StrandPlan } from '../api/types';
+import type {
+  ChainPlan,
+  Element,
+  ElementPlan,
+  PartDrawn,
+  Piece,
+  Plan,
+  StatePlan,
+  StrandPlan,
+} from '../api/types';
 import type { Stone } from '../wire/Turntable';
 import { useBench } from './bench';
 import { withElement } from './edit';
 import { useSettings } from '../kit/settings';
 import { length } from '../kit/units';
+import { linkAt } from '../wire/chain';
 import { fitTracks, type Fit } from '../wire/fit';
 import { Mat, matSquare } from '../wire/Mat';
 import { canTurn } from '../wire/canTurn';
@@ -67,7 +77,8 @@ export const FormMat = memo(function FormMat(
   const { ref, width, height } = useSize();
   const [held, setHeld] = useState<Fit>();
   const [turning, setTurning] = useState(false);
-  const lying = useMemo(() => lyingOf(strands), [strands]);
+  const { chains } = planned;
+  const lying = useMemo(() => lyingOf(strands, chains), [strands, chains]);
   const together = useMemo(() => sceneOf(lying.map((l) => l.wire)), [lying]);
   const { moment, colourAt } = props;
   const own = useMemo(() => (moment ? sceneOf(wiresOf(moment)) : undefined), [moment]);
@@ -99,9 +110,11 @@ export const FormMat = memo(function FormMat(
     () =>
       rises
         ? scene.wires.flatMap((wire, i): Drawn[] => {
-            const held = lying[i]?.strand === index;
+            const beside = lying[i]?.beside ?? false;
+            const held = lying[i]?.strand === index && !beside;
             if (own && !held) return [];
-            const as = colourAt && !held ? 'plain' : i === mine || strands.length < 2 ? 'full' : 'pale';
+            const full = i === mine || (strands.length < 2 && !beside);
+            const as = colourAt && !held ? 'plain' : full ? 'full' : 'pale';
             return [{ wire, as, colourAt: held ? colourAt : undefined }];
           })
         : [],
@@ -278,6 +291,15 @@ function near(of: Track | undefined): number {
   return of.points.reduce((sum, p) => sum + (p[2] ?? 0), 0) / of.points.length;
 }
 
+/** A wire to draw. */
+interface Lying {
+  /** index of its strand */
+  strand: number;
+  wire: MetalWire;
+  /** whether it is there only to show how the one in hand hangs */
+  beside?: boolean;
+}
+
 const known = new WeakMap<StrandPlan, MetalWire[]>();
 
 /** The wires of a strand; the same objects for the same strand, so that what has not changed is not drawn again. */
@@ -292,15 +314,34 @@ function wiresOf(s: StrandPlan): MetalWire[] {
   return wires;
 }
 
-/** Every wire to draw with the strand that it belongs to. */
-function lyingOf(strands: readonly StrandPlan[]): { strand: number; wire: MetalWire }[] {
-  return strands.flatMap((s, strand) => wiresOf(s).map((wire) => ({ strand, wire })));
+const hung = new WeakMap<MetalWire, MetalWire[]>();
+
+/** The links of a chain that the one in hand hangs between; the same objects for the same link. */
+function between(wire: MetalWire, chain: ChainPlan): MetalWire[] {
+  const before = hung.get(wire);
+  if (before) return before;
+  const links = [linkAt(wire, chain, 1), linkAt(wire, chain, -1)].slice(0, chain.links - 1);
+  hung.set(wire, links);
+  return links;
+}
+
+/** Every wire to draw with the strand that it belongs to; of a chain also the links beside the one in hand. */
+function lyingOf(strands: readonly StrandPlan[], chains: readonly ChainPlan[]): Lying[] {
+  return strands.flatMap((s, strand) => {
+    const wires = wiresOf(s);
+    const chain = chains.find((c) => c.strand === s.id);
+    const links = chain ? wires.slice(0, 1).flatMap((w) => between(w, chain)) : [];
+    return [
+      ...wires.map((wire) => ({ strand, wire })),
+      ...links.map((wire) => ({ strand, wire, beside: true })),
+    ];
+  });
 }
 
 /** Bands over the strands that are not in hand: a touch takes them. */
 function Others(props: {
   /** every wire with its strand */
-  lying: readonly { strand: number }[];
+  lying: readonly Lying[];
   /** the same as seen */
   tracks: readonly Track[];
   /** index of the strand in hand */
@@ -313,7 +354,8 @@ function Others(props: {
     <g transform={props.transform}>
       {props.lying.map(
         (l, i) =>
-          l.strand !== props.mine && (
+          l.strand !== props.mine &&
+          !l.beside && (
             <g key={i} style={{ cursor: 'pointer' }} onPointerDown={() => props.onTake(l.strand)}>
               <Bare of={props.tracks[i] as Track} share={1.3} touched />
             </g>

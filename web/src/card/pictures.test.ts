@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { PartDrawn, Plan, Step, StrandPlan } from '../api/types';
+import type { ChainPlan, PartDrawn, Plan, Step, StrandPlan } from '../api/types';
 import { reached } from './assembly';
 import { end, fromSpool, picturesOf, stateOf, straight } from './pictures';
 
@@ -55,8 +55,8 @@ function strand(more: Partial<StrandPlan> = {}): StrandPlan {
 const step = (shows: Step['shows'], more: Partial<Step> = {}) =>
   ({ strand: 'wire', title: shows, shows, about: [], wires: 1, each: [], ...more }) as Step;
 
-function pictures(one: Step, of: StrandPlan = strand(), parts: PartDrawn[] = []) {
-  const plan = { strands: [of], parts } as unknown as Plan;
+function pictures(one: Step, of = strand(), parts: PartDrawn[] = [], chains: ChainPlan[] = []) {
+  const plan = { strands: [of], parts, chains } as unknown as Plan;
   return picturesOf(plan, [one], 0);
 }
 
@@ -127,6 +127,23 @@ describe('pictures of a step', () => {
     expect(after.strained?.[0]?.strain).toBe(0.3);
     expect(before.most).toBe(after.most);
     expect(after.says).toContain('80 HV');
+  });
+
+  it('links of a chain hang in each other, each further by the pitch', () => {
+    const chain: ChainPlan = {
+      strand: 'wire',
+      links: 3,
+      pitchMm: 80,
+      lengthMm: 260,
+      from: [0, 0, 0],
+      along: [1, 0, 0],
+      turnDeg: 0,
+    };
+    const links = { about: ['wire.hook', 'wire.eye'] };
+    const [one, hung] = pictures(step('joining', links), strand(), [], [chain]);
+
+    expect(one.wires).toHaveLength(1);
+    expect(hung.wires.map((w) => w.outline[0]?.[0])).toEqual([0, 80, 160]);
   });
 
   it('what is joined hangs apart before and in its place after', () => {

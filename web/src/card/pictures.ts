@@ -1,4 +1,5 @@
-import type { PartDrawn, Plan, Step, StrandPlan } from '../api/types';
+import type { ChainPlan, PartDrawn, Plan, Step, StrandPlan } from '../api/types';
+import { linkAt } from '../wire/chain';
 import type { Point } from '../wire/ribbon';
 import { sceneBox, sceneOf, type MetalWire } from '../wire/scene';
 import { assemblyAt, moved, moveOf, partsOf, reached } from './assembly';
@@ -47,6 +48,7 @@ const SHOWN_MM = 120;
 const SPOOL_RADIUS_MM = 38;
 const LAID_MM = 4;
 const MOST_LAID = 8;
+const SOME_LINKS = 4;
 
 function plain(says: string, wires: MetalWire[], more: Partial<Picture> = {}): Picture {
   return { says, wires, parts: [], ticks: [], tone: 'plain', ...more };
@@ -464,6 +466,23 @@ function smallOf(
   return around([box], Math.max(0.6, (0.18 * size) / Math.max(box.width, box.height)));
 }
 
+function strandOf(plan: Plan, id: string): StrandPlan {
+  return plan.strands.find((s) => s.id === id) ?? (plan.strands[0] as StrandPlan);
+}
+
+/** A link by itself, and some that hang in each other. */
+function hanging(link: MetalWire[], chain: ChainPlan): [Picture, Picture] {
+  const one = link.slice(0, 1);
+  const some = Array.from({ length: Math.min(chain.links, SOME_LINKS) }, (_, k) => k);
+  return [
+    plain('one link', one),
+    plain(
+      'hung in each other',
+      one.flatMap((w) => some.map((k) => linkAt(w, chain, k))),
+    ),
+  ];
+}
+
 /** The pictures of a step, before and after. */
 export function picturesOf(plan: Plan, steps: readonly Step[], now: number): [Picture, Picture] {
   const step = steps[now] as Step;
@@ -528,6 +547,9 @@ export function picturesOf(plan: Plan, steps: readonly Step[], now: number): [Pi
     case 'joining': {
       const assembled = together(plan, steps, now);
       if (assembled) return assembled;
+      const chain = plan.chains.find((c) => step.about.every((a) => a.startsWith(`${c.strand}.`)));
+      if (chain)
+        return hanging(stateOf(strandOf(plan, chain.strand), reached(steps, now, chain.strand)), chain);
       const strands = plan.strands.filter((s) => step.about.some((a) => a.startsWith(`${s.id}.`)));
       const wires = strands.flatMap((s) => stateOf(s, reached(steps, now, s.id)));
       const parts = spokenOf(plan, step, false);

@@ -33,6 +33,7 @@ export function ReadOuts(props: {
   const { units } = useSettings();
   const other = units === 'mm' ? 'in' : 'mm';
   const planned = strand.elements.find((e) => e.id === element?.id);
+  const chain = plan.chains.find((c) => c.strand === strand.id);
   return (
     <aside className="side" aria-label="read-outs">
       <div className="big">
@@ -43,6 +44,12 @@ export function ReadOuts(props: {
       </div>
       {!element && (
         <dl className="rows">
+          {chain && (
+            <>
+              <Row label={`chain of ${chain.links} links`} value={length(chain.lengthMm, units)} />
+              <Row label="from link to link" value={length(chain.pitchMm, units)} />
+            </>
+          )}
           <Row label="net, in the form" value={length(strand.netLengthMm, units)} />
           {strand.stretch.handleMm > 0 && (
             <Row label="handle, trimmed last" value={length(strand.stretch.handleMm, units)} />

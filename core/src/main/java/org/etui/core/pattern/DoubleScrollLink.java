@@ -45,7 +45,7 @@ final class DoubleScrollLink extends Pattern {
                         Parameter.choice("form", "form", "folded", "flat", "bent over"),
                         Parameter.choice("find", "work out", "links", "gap", "scrolls"),
                         Parameter.mm("braceletMm", "bracelet, with ease", 185, 60, 1000),
-                        Parameter.mm("jointMm", "each joint adds", 0, 0, 20),
+                        Parameter.mm("jointMm", "each joint adds, − takes off", 0, -10, 20),
                         Parameter.count("links", "links", 19, 3, 60).onlyWith("find", "gap", "scrolls"),
                         Parameter.mm("scrollMm", "scrolls, across", 6, 5, 40)
                                 .onlyWith("find", "links", "gap")

@@ -38,11 +38,20 @@ final class FigureEight extends Pattern {
 
     /** The link with its second loop rolled about the neck, degrees. */
     static Strand link(Values values, Wire wire, double rollDeg) {
+        return link(
+                values.number("firstInsideMm"),
+                values.number("secondInsideMm"),
+                values.number("neckMm"),
+                wire,
+                rollDeg);
+    }
+
+    /** The same by its measures, mm. */
+    static Strand link(double firstInsideMm, double secondInsideMm, double neckMm, Wire wire, double rollDeg) {
         List<Element> elements = List.of(
-                Loop.thatOpens("first-loop", values.number("firstInsideMm"), Turn.LEFT),
-                Straight.of("neck", values.number("neckMm")),
-                Loop.thatOpens("second-loop", values.number("secondInsideMm"), Turn.RIGHT)
-                        .rolled(rollDeg));
+                Loop.thatOpens("first-loop", firstInsideMm, Turn.LEFT),
+                Straight.of("neck", neckMm),
+                Loop.thatOpens("second-loop", secondInsideMm, Turn.RIGHT).rolled(rollDeg));
         return Strand.of("link", "Link", wire, elements)
                 .withOrder(List.of("first-loop", "second-loop", "neck"))
                 .withAllowance(Allowance.usual().withHandleAt(HandleAt.NONE));

@@ -19,6 +19,7 @@ public final class Patterns {
             new PlainCoil(),
             new FigureEight(),
             new TurnedFigureEight(),
+            new LinkChain(),
             new JumpRings(),
             new EarWire(),
             new SpiralHookEarWire(),

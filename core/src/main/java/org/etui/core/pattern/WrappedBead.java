@@ -46,20 +46,8 @@ final class WrappedBead extends Pattern {
 
     @Override
     Piece build(Values values, Wire wire, Purpose purpose) {
-        double t = wire.section().inPlaneMm();
-        double inside = values.number("loopInsideMm");
-        double wraps = values.number("wraps");
-        double neck = (wraps + 0.5) * wire.section().acrossMm();
-        List<Element> elements = List.of(
-                Wrap.of("first-wrap", Wrap.Core.ofStem(t), wraps, Turn.LEFT),
-                Loop.of("first-loop", inside, Turn.LEFT).rolled(90),
-                corner("first-corner", t),
-                Straight.of("first-neck", neck),
-                Straight.of("bead-run", values.number("beadLengthMm")),
-                Straight.of("second-neck", neck),
-                corner("second-corner", t),
-                Loop.of("second-loop", inside, Turn.LEFT),
-                Wrap.of("second-wrap", Wrap.Core.ofStem(t), wraps, Turn.LEFT).round(List.of("link.second-neck"), 0.5));
+        List<Element> elements = elements(
+                values.number("loopInsideMm"), values.number("wraps"), "bead-run", values.number("beadLengthMm"), wire);
         Strand link = Strand.of("link", "Link", wire, elements)
                 .withOrder(List.of("first-corner", "first-loop", "first-wrap"))
                 .withAllowance(Allowance.usual().withHandleAt(HandleAt.BOTH));
@@ -71,6 +59,22 @@ final class WrappedBead extends Pattern {
                         OptionalDouble.of(values.number("beadLengthMm")),
                         Body.Hole.through(Math.min(values.number("holeMm"), 0.9 * across))));
         return Piece.of(title(), purpose, List.of(link)).withParts(List.of(bead), List.of());
+    }
+
+    /** Two loops closed for good by their tails, and so much straight wire between the wrapped necks, mm, under a name of its own. */
+    static List<Element> elements(double inside, double wraps, String run, double betweenMm, Wire wire) {
+        double t = wire.section().inPlaneMm();
+        double neck = (wraps + 0.5) * wire.section().acrossMm();
+        return List.of(
+                Wrap.of("first-wrap", Wrap.Core.ofStem(t), wraps, Turn.LEFT),
+                Loop.of("first-loop", inside, Turn.LEFT).rolled(90),
+                corner("first-corner", t),
+                Straight.of("first-neck", neck),
+                Straight.of(run, betweenMm),
+                Straight.of("second-neck", neck),
+                corner("second-corner", t),
+                Loop.of("second-loop", inside, Turn.LEFT),
+                Wrap.of("second-wrap", Wrap.Core.ofStem(t), wraps, Turn.LEFT).round(List.of("link.second-neck"), 0.5));
     }
 
     /** About a wire's own thickness: then the tail leaves the loop beside the neck, where it is wound. */

@@ -136,6 +136,15 @@ public record Joined(Thing a, Thing b, Optional<Join.How> how, Optional<Thing> c
                         : b);
     }
 
+    /** Whether each of alike wires is hung in the one before it. */
+    public boolean isOfLinks() {
+        return a.element().isPresent()
+                && b.element().isPresent()
+                && !a.address().equals(b.address())
+                && a.strand().equals(b.strand())
+                && a.strand().filter(s -> s.count() > 1).isPresent();
+    }
+
     /** The one that is hung in, or threaded, or put in: not the one that opens for it or closes over it. */
     public Thing hung() {
         return closes.filter(a::equals).isPresent() || a.opens() ? b : a;

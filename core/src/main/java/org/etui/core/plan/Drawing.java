@@ -4,15 +4,20 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.BitSet;
 import java.util.List;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.etui.core.check.Term;
 import org.etui.core.metal.Metal;
+import org.hipparchus.geometry.euclidean.threed.Rotation;
+import org.hipparchus.geometry.euclidean.threed.RotationConvention;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
 
 /**
- * A strand to draw: the finished form and nothing else.
+ * A wire to draw: the finished form and nothing else; of links that hang in each other a drawing each.
  *
  * @param metal what it is made of
  * @param count how many wires
@@ -39,6 +44,9 @@ public record Drawing(
     /** A sketch is written to the thousandth of a millimetre. */
     private static final double STEPS_PER_MM = 1000;
 
+    /** So many links of a chain are drawn: at the size of a tray more are not told apart (engineering estimate). */
+    private static final int MOST_LINKS = 30;
+
     private static final GeometryFactory GEOMETRY = new GeometryFactory();
     private static final int[][] PLANES = {{0, 1}, {0, 2}, {1, 2}};
 
@@ -48,8 +56,29 @@ public record Drawing(
         for (Plan.StrandPlan strand : plan.strands()) {
             drawings.add(of(strand, strand.drawn().outline()));
             strand.drawn().second().ifPresent(outline -> drawings.add(of(strand, outline)));
+            plan.chains().stream()
+                    .filter(c -> c.strand().equals(strand.id()))
+                    .flatMap(c -> linked(strand.drawn().outline(), c))
+                    .forEach(outline -> drawings.add(of(strand, outline)));
         }
         return List.copyOf(drawings);
+    }
+
+    /** The links that hang behind the first, so far as they are drawn. */
+    private static Stream<List<double[]>> linked(List<double[]> outline, Plan.ChainPlan chain) {
+        Vector3D from = new Vector3D(chain.from());
+        Vector3D along = new Vector3D(chain.along());
+        return IntStream.range(1, Math.min(chain.links(), MOST_LINKS)).mapToObj(k -> {
+            Rotation turn =
+                    new Rotation(along, Math.toRadians(k * chain.turnDeg()), RotationConvention.VECTOR_OPERATOR);
+            Vector3D to = from.add(along.scalarMultiply(k * chain.pitchMm()));
+            return outline.stream()
+                    .map(p -> {
+                        Vector3D at = to.add(turn.applyTo(new Vector3D(p[0], p[1], p[2]).subtract(from)));
+                        return new double[] {at.getX(), at.getY(), at.getZ(), p[3]};
+                    })
+                    .toList();
+        });
     }
 
     /** The same in as few points as the eye needs where pieces lie small beside each other: on tray, in lists and choosers. */

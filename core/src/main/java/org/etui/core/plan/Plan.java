@@ -37,6 +37,7 @@ import org.etui.core.work.Springing;
  * @param parts what is not wire, drawn where it sits
  * @param bodies parts that are told as solids
  * @param clashes wires that want to be in one place
+ * @param chains alike links that hang in each other
  */
 public record Plan(
         @Term("one of each strand of the document") List<StrandPlan> strands,
@@ -55,7 +56,9 @@ public record Plan(
 
         @Term(
                 "wires of different strands that want to be in one place, looked for where strands lie in one another; the deepest first")
-        List<Clash> clashes) {
+        List<Clash> clashes,
+
+        @Term("alike links that hang in each other") List<ChainPlan> chains) {
 
     /**
      * The bend that holds least of what it should.
@@ -486,6 +489,35 @@ public record Plan(
             @Term("width as a calliper reads it, mm") double widthMm,
             @Term("thickness as a calliper reads it, mm") double thicknessMm,
             @Term("width in the plane of the drawing, mm") double drawnMm) {}
+
+    /**
+     * Alike links that hang in each other: every next one is the one before moved by the pitch and turned about the chain.
+     *
+     * @param strand id of the strand
+     * @param links how many
+     * @param pitchMm from one link to the same place of the next
+     * @param lengthMm the whole chain, pulled straight
+     * @param from where a link hangs in the one before it: x, y, z
+     * @param along which way the chain goes: x, y, z, a unit vector
+     * @param turnDeg how far each link is turned about the chain against the one before
+     */
+    public record ChainPlan(
+            @Term("id of the strand") String strand,
+            @Term("how many links") int links,
+
+            @Term("from one link to the same place of the next, mm")
+            double pitchMm,
+
+            @Term("the whole chain, pulled straight, mm") double lengthMm,
+
+            @Term("where a link hangs in the one before it: x, y, z, mm")
+            double[] from,
+
+            @Term("which way the chain goes: x, y, z, a unit vector")
+            double[] along,
+
+            @Term("how far each link is turned about the chain against the one before, degrees")
+            double turnDeg) {}
 
     /**
      * Wire for the whole piece.

@@ -45,6 +45,7 @@ import org.etui.core.sequence.Tool;
 import org.etui.core.tool.Toolbox;
 import org.etui.core.verify.PieceChecks;
 import org.etui.core.wire.Wire;
+import org.etui.core.work.Chain;
 import org.etui.core.work.CutAllowance;
 import org.etui.core.work.Effort;
 import org.etui.core.work.Marks;
@@ -99,7 +100,25 @@ public final class Planner {
                 card.locks(),
                 PartDrawn.of(piece, strands),
                 bodies,
-                clashes);
+                clashes,
+                chains(piece, works, view));
+    }
+
+    private static List<Plan.ChainPlan> chains(Piece piece, List<StrandWork> works, View view) {
+        return works.stream()
+                .flatMap(w -> Chain.of(piece, w).map(c -> chain(c, w.strand(), view.of(w.strand()))).stream())
+                .toList();
+    }
+
+    private static Plan.ChainPlan chain(Chain chain, Strand strand, Pose view) {
+        return new Plan.ChainPlan(
+                strand.id(),
+                chain.links(),
+                chain.pitchMm(),
+                chain.lengthMm(),
+                view.at(chain.from()).toArray(),
+                view.frame().applyTo(chain.along()).toArray(),
+                Math.toDegrees(chain.turnRad()));
     }
 
     /** The deepest of what wants to be in one place is said, and how many more there are. */

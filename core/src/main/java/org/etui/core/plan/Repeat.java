@@ -24,6 +24,10 @@ public record Repeat(String label, double mm, int times) {
         for (int i = 0; i < plan.strands().size(); i++) {
             ofStrand(piece.strands().get(i), plan.strands().get(i), all);
         }
+        for (Plan.ChainPlan chain : plan.chains()) {
+            String title = piece.strand(chain.strand()).orElseThrow().title().toLowerCase(java.util.Locale.ROOT);
+            add(all, title + ": from link to link", chain.pitchMm(), chain.links() - 1);
+        }
         return all.stream().sorted((a, b) -> Double.compare(b.mm(), a.mm())).toList();
     }
 

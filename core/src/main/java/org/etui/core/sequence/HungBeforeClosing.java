@@ -50,22 +50,15 @@ final class HungBeforeClosing implements Precedence {
         String hung = join.hung().inWords(piece);
         Joined.Thing in = join.hung() == join.a() ? join.b() : join.a();
         String other = in.inWords(piece);
-        int times = Math.max(1, Math.min(count(join.a()), count(join.b())));
+        int times = Math.max(1, Math.min(count(join.a()), count(join.b())) - (join.isOfLinks() ? 1 : 0));
         Draft hang = Draft.whole(
                         "join " + index,
-                        (join.how().isEmpty()
-                                        ? "Bring together the " + hung + " and the "
-                                        : "Hang the " + hung + " in the ")
-                                + other
-                                + (times > 1 ? ", " + times + " times" : ""),
+                        title(join, hung, other) + (times > 1 ? ", " + times + " times" : ""),
                         opens ? "two pairs of flat-nose pliers" : "fingers")
                 .kind(Step.Kind.HANG)
                 .about(List.of(join.a().address(), join.b().address()))
-                .text(text(join, hung, other, opens))
-                .check(
-                        opens
-                                ? "No light shows at the cut, and both move freely."
-                                : join.how().isEmpty() ? "It sits firmly." : "It hangs freely, the right way round.")
+                .text(join.isOfLinks() ? textOfLinks(join, hung, other) : text(join, hung, other, opens))
+                .check(check(join, opens))
                 .advice("joins." + index)
                 .shows(Step.Shows.JOINING)
                 .minutes(times * (opens ? Minutes.OPEN_AND_CLOSE + Minutes.HANG : Minutes.HANG));
@@ -107,6 +100,35 @@ final class HungBeforeClosing implements Precedence {
                 ? course.closes(thing.address()).filter(d -> d != closing).stream()
                         .toList()
                 : course.last(strand.get().id()).stream().toList();
+    }
+
+    private static String title(Joined join, String hung, String other) {
+        if (join.isOfLinks()) {
+            return "Hang each link in the one before";
+        }
+        return (join.how().isEmpty() ? "Bring together the " + hung + " and the " : "Hang the " + hung + " in the ")
+                + other;
+    }
+
+    private static String check(Joined join, boolean opens) {
+        if (join.isOfLinks()) {
+            return (opens ? "No light shows at the cuts. " : "")
+                    + "Every link hangs freely and faces the way the others do.";
+        }
+        if (opens) {
+            return "No light shows at the cut, and both move freely.";
+        }
+        return join.how().isEmpty() ? "It sits firmly." : "It hangs freely, the right way round.";
+    }
+
+    /** Of alike links that hang in each other. */
+    private static String textOfLinks(Joined join, String hung, String other) {
+        if (join.closes().isEmpty()) {
+            return "Open the " + other + " of a link sideways, never pull it round; hang the " + hung
+                    + " of the next one in, close it again.";
+        }
+        return "Link after link: slide the " + hung + " of the next one onto the " + other
+                + " before that is closed: afterwards nothing goes on any more.";
     }
 
     private static String text(Joined join, String hung, String other, boolean opens) {

@@ -62,6 +62,7 @@ class PatternsTest {
         "coil, 1 coil",
         "figure-eight, 1 loop straight loop",
         "turned-figure-eight, 1 loop straight loop",
+        "link-chain, 18 loop straight loop",
         "jump-rings, 20 loop",
         "ear-wire, 2 loop straight arc straight bend straight",
         "spiral-hook-ear-wire, 2 curl straight arc straight spiral",
