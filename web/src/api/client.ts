@@ -2,6 +2,11 @@ import createClient from 'openapi-fetch';
 import type { paths } from './schema';
 import type {
   BinPiece,
+  ColourPlaces,
+  Finished,
+  FinishQuestion,
+  Strip,
+  StripQuestion,
   WireField,
   FieldGauge,
   Imported,
@@ -196,6 +201,14 @@ export const api = {
   /** A hook that was measured, and the ways out. */
   measured: (question: MeasuredQuestion, units: ServerUnits, signal?: AbortSignal) =>
     ask<WaysOut>(`/api/measured-hooks?units=${units}`, question, signal),
+  /** The colours of a bath over time. */
+  strip: (question: StripQuestion, signal?: AbortSignal) =>
+    ask<Strip>('/api/colour/strips', question, signal),
+  /** How hidden every place of a piece is from a polishing tool. */
+  places: (piece: Piece, signal?: AbortSignal) => ask<ColourPlaces>('/api/colour/places', piece, signal),
+  /** The colours of a film, polished back. */
+  finish: (question: FinishQuestion, signal?: AbortSignal) =>
+    ask<Finished>('/api/colour/finishes', question, signal),
   /** The outline of the stone in a photograph of the stone sheet; the stone is widest so high over it, mm. */
   trace: (photograph: Blob, girdleMm: number) =>
     data<TracedStone>(

@@ -660,6 +660,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/colour/strips": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["strip"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/colour/places": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["places"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/colour/finishes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["finish"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calliper": {
         parameters: {
             query?: never;
@@ -747,7 +795,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["strip"];
+        get: operations["strip_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2969,7 +3017,7 @@ export interface components {
              */
             bath: "gel" | "lump" | "liquid";
             /**
-             * @description drops of it
+             * @description drops of it; crumbs of about 2 mm of a lump
              * @default 2
              */
             drops: number;
@@ -2999,7 +3047,7 @@ export interface components {
              * @default steel-wool
              * @enum {string}
              */
-            polishWith: "steel-wool" | "emery" | "block" | "cloth";
+            polishWith: "steel-wool" | "emery" | "block" | "cloth" | "pad" | "glass-bristle" | "tumbler";
             /**
              * @description what it is sealed with
              * @default none
@@ -3920,6 +3968,67 @@ export interface components {
             /** @description the worst advice; absent where there is none */
             worst?: components["schemas"]["Advice"];
         };
+        Strip: {
+            /** @description colours at equal times, from 0 */
+            looks: components["schemas"]["StripAtTime"][];
+            /** @description when the named stops are reached */
+            stops: components["schemas"]["StripStopAt"][];
+            /** @description how often to look, so that no colour is missed */
+            lookEvery: components["schemas"]["StripLookEvery"][];
+            /** @description the times may be so many times longer or shorter */
+            unsure: number;
+            /** @description whether the times are estimates */
+            estimate: boolean;
+        };
+        StripAtTime: {
+            /** @description since it went in, s */
+            tS: number;
+            /** @description the film, nm */
+            filmNm: number;
+            /** @description its colour as #rrggbb */
+            rgb: string;
+            /** @description the colour's name */
+            name: string;
+        };
+        StripStopAt: {
+            /**
+             * @description the word of the document
+             * @enum {string}
+             */
+            name: "straw" | "orange" | "red-brown" | "purple" | "blue" | "grey" | "black";
+            /** @description the colour's name on that metal */
+            look: string;
+            /** @description when it is reached, s */
+            tS: number;
+            /** @description the film, nm */
+            filmNm: number;
+        };
+        StripLookEvery: {
+            /** @description so often, s */
+            everyS: number;
+            /** @description until it is that colour */
+            until: string;
+        };
+        ColourControllerPlaces: {
+            /** @description of every strand how hidden its places are */
+            strands: components["schemas"]["Recess"][];
+            /** @description surface of all finished wires, mm² */
+            surfaceMm2: number;
+        };
+        Recess: {
+            /** @description id of the strand */
+            strand: string;
+            /** @description one to each point of its outline: 0 on a high place, 1 where no tool comes */
+            recess: number[];
+        };
+        Finished: {
+            /** @description the bare metal as #rrggbb */
+            bare: string;
+            /** @description its colour under the film */
+            outOfBath: string;
+            /** @description the same after polishing back, by how hidden a place is, from 0 to 1 in equal steps */
+            polished: string[];
+        };
         BenchControllerCalliperReading: {
             /** @description the reading, mm */
             mm: number;
@@ -4395,6 +4504,58 @@ export interface components {
             thicknessMm: number;
             /** @description the name it is sold by */
             label?: components["schemas"]["GaugeLabel"];
+        };
+        ColourControllerStripQuestion: {
+            /**
+             * @description the metal
+             * @enum {string}
+             */
+            metal: "copper" | "brass" | "jewelers-bronze" | "sterling-silver" | "fine-silver" | "aluminium" | "gold-filled" | "silver-plated-copper" | "enamelled-copper" | "gold-14k" | "music-wire";
+            /** @description what is in the bath */
+            bath: components["schemas"]["ColourRecipe"];
+            /** @description to here, s */
+            untilS: number;
+            /** @description a colour every so many seconds; at most 2,000 colours */
+            stepS: number;
+        };
+        ColourRecipe: {
+            /**
+             * @description form of the sulfide
+             * @default gel
+             * @enum {string}
+             */
+            form: "gel" | "lump" | "liquid";
+            /**
+             * @description drops of it; crumbs of about 2 mm of a lump
+             * @default 2
+             */
+            drops: number;
+            /**
+             * @description water, ml
+             * @default 118
+             */
+            volumeMl: number;
+            /**
+             * @description temperature, °C
+             * @default 60
+             */
+            temperatureC: number;
+        };
+        ColourControllerFinishQuestion: {
+            /**
+             * @description the metal
+             * @enum {string}
+             */
+            metal: "copper" | "brass" | "jewelers-bronze" | "sterling-silver" | "fine-silver" | "aluminium" | "gold-filled" | "silver-plated-copper" | "enamelled-copper" | "gold-14k" | "music-wire";
+            /** @description the film out of the bath, nm */
+            filmNm: number;
+            /** @description share taken off the high places, 0 to 1 */
+            polishBack: number;
+            /**
+             * @description what it is polished back with
+             * @enum {string}
+             */
+            polishWith: "steel-wool" | "emery" | "block" | "cloth" | "pad" | "glass-bristle" | "tumbler";
         };
         BenchControllerCalliperQuestion: {
             /** @description what is being measured, roughly, mm */
@@ -5631,6 +5792,78 @@ export interface operations {
             };
         };
     };
+    strip: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ColourControllerStripQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Strip"];
+                };
+            };
+        };
+    };
+    places: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Piece"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ColourControllerPlaces"];
+                };
+            };
+        };
+    };
+    finish: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ColourControllerFinishQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Finished"];
+                };
+            };
+        };
+    };
     read_8: {
         parameters: {
             query?: never;
@@ -5746,7 +5979,7 @@ export interface operations {
             };
         };
     };
-    strip: {
+    strip_1: {
         parameters: {
             query?: {
                 format?: string;

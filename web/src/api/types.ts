@@ -93,3 +93,10 @@ export interface Problem {
   /** the piece that stands, where a change was stale */
   standing?: KeptPiece;
 }
+export type Colour = components['schemas']['Colour'];
+export type Strip = components['schemas']['Strip'];
+export type Recess = components['schemas']['Recess'];
+export type ColourPlaces = components['schemas']['ColourControllerPlaces'];
+export type Finished = components['schemas']['Finished'];
+export type FinishQuestion = components['schemas']['ColourControllerFinishQuestion'];
+export type StripQuestion = components['schemas']['ColourControllerStripQuestion'];

@@ -303,7 +303,7 @@ interface Lying {
 const known = new WeakMap<StrandPlan, MetalWire[]>();
 
 /** The wires of a strand; the same objects for the same strand, so that what has not changed is not drawn again. */
-function wiresOf(s: StrandPlan): MetalWire[] {
+export function wiresOf(s: StrandPlan): MetalWire[] {
   const before = known.get(s);
   if (before) return before;
   const state = s.states[s.states.length - 1] as StatePlan;

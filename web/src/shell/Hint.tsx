@@ -9,6 +9,8 @@ const HINTS: Record<string, string> = {
     'Pull at the handles or type into a field: 7, 1/4in, 14awg, us 7, 1 finger. Form, tape and figures belong together: point at one.',
   harden:
     'Choose a part, choose a tool, pull to a thickness. Hatched is where no hammer may go. Keys , and . step through the work.',
+  colour:
+    'Choose a school, then pull the stop along the strip. Polishing back makes high places bright again; recesses stay dark.',
   cut: 'What to cut and where to mark it, always from the same end. Tables and outlines leave as files.',
   make: 'One step fills the screen; the space bar goes on. It picks up where you left it.',
 };

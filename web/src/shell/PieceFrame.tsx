@@ -6,7 +6,7 @@ import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, Outlet, useLocation, useNavigate, useParams } from 'react-router';
 import { api, Refused } from '../api/client';
 import { queries } from '../api/queries';
-import type { Plan } from '../api/types';
+import type { Piece, Plan } from '../api/types';
 import { BenchProvider, useBench, useKeeping } from '../bench/bench';
 import { Coming } from '../kit/Coming';
 import { Hint } from './Hint';
@@ -60,7 +60,7 @@ export function PieceFrame() {
   );
 }
 
-function knotsOf(id: string, plan: Plan, units: Units): Knot[] {
+function knotsOf(id: string, piece: Piece, plan: Plan, units: Units): Knot[] {
   const strand = plan.strands[0];
   if (!strand) return [];
   const stops = plan.advice.filter((a) => a.severity === 'stop').length;
@@ -74,7 +74,7 @@ function knotsOf(id: string, plan: Plan, units: Units): Knot[] {
     { name: 'Wire', to: 'wire', says: `${words(strand.wire.metal)} · ${thickness(size, units)}` },
     shape,
     { name: 'Harden', to: 'harden', says: hardenSays(plan) },
-    { name: 'Colour', to: 'colour', says: 'not built yet' },
+    { name: 'Colour', to: 'colour', says: piece.colour ? words(piece.colour.stopAt) : 'bright' },
     { name: 'Cut', to: 'cut', says: mass(plan.totals.massG) },
     { name: 'Make', to: 'make', says: `${plan.steps.length} steps` },
     { name: 'Log', to: 'log', says: 'not built yet' },
@@ -128,7 +128,7 @@ function Frame() {
           <Tools />
         </div>
       </header>
-      <Knots knots={knotsOf(bench.id, bench.plan, units)} open={open} label="stations" />
+      <Knots knots={knotsOf(bench.id, bench.piece, bench.plan, units)} open={open} label="stations" />
       <main className="station">
         <Refusals />
         <Hint key={STATIONS[open]} station={STATIONS[open] ?? ''} />

@@ -8,12 +8,22 @@ import { WireForm } from './WireForm';
 
 const RisingForm = lazy(() => import('./RisingForm').then((m) => ({ default: m.RisingForm })));
 
+/** The colours of a wire that was darkened. */
+export interface Coloured {
+  /** at a position along it, mm */
+  at: (sMm: number) => string;
+  /** of its rim */
+  rim: string;
+}
+
 /** A finished piece with its parts, small, to look at only: what rises is drawn on a canvas, what lies flat as shapes. */
 export function PieceForm(props: {
   /** its wires as they are seen */
   scene: Scene;
   /** what is not wire in it */
   parts: readonly PartDrawn[];
+  /** colour of each wire at a position along it, mm; those of their metals without */
+  colours?: readonly Coloured[] | undefined;
   /** how it lies on its place */
   at: Omit<Fit, 'box'>;
   /** width of its place, px */
@@ -21,11 +31,19 @@ export function PieceForm(props: {
   /** height of its place, px */
   height: number;
 }) {
-  const { scene, parts, at, width, height } = props;
+  const { scene, parts, at, width, height, colours } = props;
   const rises = !scene.wires.every((w) => w.flat);
   const standing = useMemo<Drawn[]>(
-    () => (rises ? scene.wires.map((wire) => ({ wire, as: 'full' })) : []),
-    [rises, scene],
+    () =>
+      rises
+        ? scene.wires.map((wire, i) => ({
+            wire,
+            as: 'full',
+            colourAt: colours?.[i]?.at,
+            rim: colours?.[i]?.rim,
+          }))
+        : [],
+    [rises, scene, colours],
   );
   const glass = useMemo(() => (rises ? panes(parts, scene.slant) : []), [rises, parts, scene]);
   const beside = rises ? parts.filter((p) => p.kind !== 'stone') : parts;
@@ -33,7 +51,10 @@ export function PieceForm(props: {
   const under = (
     <g transform={transform}>
       <Parts parts={beside} over={false} slant={scene.slant} />
-      {!rises && scene.wires.map((w, i) => <WireForm key={i} wire={w} />)}
+      {!rises &&
+        scene.wires.map((w, i) => (
+          <WireForm key={i} wire={w} colourAt={colours?.[i]?.at} rim={colours?.[i]?.rim} />
+        ))}
     </g>
   );
   const over = (

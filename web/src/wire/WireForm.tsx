@@ -12,9 +12,11 @@ export const WireForm = memo(function WireForm(props: {
   wire: Seen;
   /** its colour at a position along it, mm; that of its metal without */
   colourAt?: ((sMm: number) => string) | undefined;
+  /** colour of its rim beside that; ink without */
+  rim?: string | undefined;
 }) {
   const { metal, track: whole, crossings, flat } = props.wire;
-  const { colourAt } = props;
+  const { colourAt, rim } = props;
   const clip = useId();
   const silhouette = useMemo(() => ribbon(whole, 1), [whole]);
   return (
@@ -24,13 +26,20 @@ export const WireForm = memo(function WireForm(props: {
       </clipPath>
       {flat ? (
         <>
-          <Layers of={whole} metal={metal} colourAt={colourAt} />
+          <Layers of={whole} metal={metal} colourAt={colourAt} edge={rim} />
           {crossings.map((c) => {
             const upper = part(whole, c.fromMm, c.toMm);
             return (
               <g key={`${c.overMm}-${c.underMm}`}>
                 <Shade of={upper} clip={clip} />
-                <Layers of={whole} metal={metal} fromMm={c.fromMm} toMm={c.toMm} colourAt={colourAt} />
+                <Layers
+                  of={whole}
+                  metal={metal}
+                  fromMm={c.fromMm}
+                  toMm={c.toMm}
+                  colourAt={colourAt}
+                  edge={rim}
+                />
               </g>
             );
           })}
@@ -93,6 +102,8 @@ function Layers(props: {
   toMm?: number;
   /** its colour at a position along it, mm */
   colourAt?: ((sMm: number) => string) | undefined;
+  /** colour of its rim beside that; ink without */
+  edge?: string | undefined;
 }) {
   const colours = shades(props.metal);
   const { colourAt } = props;
@@ -114,8 +125,10 @@ function Layers(props: {
       <path
         key={shade}
         d={ribbon(band, share, shift)}
-        fill={shade === 'edge' ? 'var(--ink)' : '#fff'}
-        opacity={shade === 'edge' ? 0.75 : shade === 'light' ? 0.16 : 0.4}
+        fill={shade === 'edge' ? (props.edge ?? 'var(--ink)') : '#fff'}
+        opacity={
+          shade === 'edge' ? (props.edge ? 1 : 0.75) : shade === 'light' ? (props.edge ? 0.3 : 0.16) : 0.4
+        }
       />
     );
   });

@@ -12,6 +12,8 @@ export interface Drawn {
   as: 'full' | 'pale' | 'plain';
   /** its colour at a position along it, mm; that of its metal without */
   colourAt?: ((sMm: number) => string) | undefined;
+  /** colour of its rim beside that; ink without */
+  rim?: string | undefined;
 }
 
 /** A stone in a form that rises: what lies lower than its back is seen through it. */
@@ -156,12 +158,13 @@ function plain(pen: Pen, of: Drawn, lengths: readonly { chunk: Chunk }[]): void 
 
 function layers(pen: Pen, of: Drawn, chunk: Chunk, light: number, tones: Tones): void {
   const colours = shades(of.wire.metal);
-  const { colourAt } = of;
+  const { colourAt, rim } = of;
   for (const [share, shift, shade] of LAYERS) {
     const on = shade === 'edge' ? chunk.core : chunk.track;
     if (!colourAt) filled(pen, on, share, shift, colours[shade], light);
-    else if (shade === 'edge') filled(pen, on, share, shift, tones.ink, 0.75);
-    else if (shade !== 'body') filled(pen, on, share, shift, '#fff', shade === 'light' ? 0.16 : 0.4);
+    else if (shade === 'edge') filled(pen, on, share, shift, rim ?? tones.ink, rim ? 1 : 0.75);
+    else if (shade !== 'body')
+      filled(pen, on, share, shift, '#fff', shade === 'light' ? (rim ? 0.3 : 0.16) : 0.4);
     else for (const p of painted(on, colourAt)) filled(pen, p.track, share, shift, p.colour, 1);
   }
 }

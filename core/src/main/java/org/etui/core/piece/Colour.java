@@ -17,7 +17,7 @@ import org.etui.core.check.Term;
 public record Colour(
         @Term(value = "form of the sulfide", or = "\"gel\"") Bath bath,
 
-        @Term(value = "drops of it", from = 0.01, to = 1000, or = "2")
+        @Term(value = "drops of it; crumbs of about 2 mm of a lump", from = 0.01, to = 1000, or = "2")
         double drops,
 
         @Term(value = "water, ml", from = 0.01, to = 100000, or = "118")
@@ -36,6 +36,32 @@ public record Colour(
 
         @Term(value = "what it is sealed with", or = "\"none\"")
         Seal seal) {
+
+    /**
+     * What is in a bath.
+     *
+     * @param form form of the sulfide
+     * @param drops drops of it, or crumbs of a lump
+     * @param volumeMl water, ml
+     * @param temperatureC temperature, °C
+     */
+    public record Recipe(
+            @Term(value = "form of the sulfide", or = "\"gel\"")
+            Bath form,
+
+            @Term(value = "drops of it; crumbs of about 2 mm of a lump", from = 0.01, to = 1000, or = "2")
+            double drops,
+
+            @Term(value = "water, ml", from = 0.01, to = 100000, or = "118")
+            double volumeMl,
+
+            @Term(value = "temperature, °C", from = 1, to = 99, or = "60")
+            double temperatureC) {}
+
+    /** What is in the bath. */
+    public Recipe recipe() {
+        return new Recipe(bath, drops, volumeMl, temperatureC);
+    }
 
     /** Form of the sulfide. */
     public enum Bath {
@@ -74,7 +100,13 @@ public record Colour(
         /** Four-grade block. */
         BLOCK,
         /** Cloth. */
-        CLOTH
+        CLOTH,
+        /** Polishing pad. */
+        PAD,
+        /** Brush of glass bristle. */
+        GLASS_BRISTLE,
+        /** Tumbler with shot. */
+        TUMBLER
     }
 
     /** What it is sealed with. */

@@ -101,6 +101,23 @@ public record Piece(
         return new Piece(format, version, name, notes, purpose, source, strands, parts, joins, other, colour, entered);
     }
 
+    /** The same with another colour. */
+    public Piece withColour(Colour other) {
+        return new Piece(
+                format,
+                version,
+                name,
+                notes,
+                purpose,
+                source,
+                strands,
+                parts,
+                joins,
+                work,
+                Optional.of(other),
+                entered);
+    }
+
     /** The same with parts and joins. */
     public Piece withParts(List<Part> otherParts, List<Join> otherJoins) {
         return new Piece(

@@ -41,7 +41,8 @@ public final class Rules {
             new FractionMisread(),
             new BareJaws(),
             new DenseBath(),
-            new PorousStone());
+            new PorousStone(),
+            new TakesColour());
 
     private Rules() {}
 

@@ -3,6 +3,9 @@ package org.etui.core.sequence;
 import java.util.ArrayList;
 import java.util.List;
 import org.etui.core.check.Word;
+import org.etui.core.colour.Clock;
+import org.etui.core.colour.Growth;
+import org.etui.core.colour.Look;
 import org.etui.core.metal.Metal;
 import org.etui.core.piece.Colour;
 import org.etui.core.piece.Piece;
@@ -12,6 +15,11 @@ import org.etui.core.work.StrandWork;
 final class ColourSteps {
     private static final String SULFIDE = "Sulfide gives off hydrogen sulfide: open window or outdoors, no acid nearby,"
             + " gloves and glasses, no kitchen ware.";
+
+    /** However fast it is: going in, looking, rinsing (engineering estimate). */
+    private static final double LEAST_DIP_MINUTES = 3;
+
+    private static final double SECONDS = 60;
 
     private ColourSteps() {}
 
@@ -28,14 +36,7 @@ final class ColourSteps {
                 .check("Water runs off in a film, not in beads.")
                 .shows(Step.Shows.CLEANING)
                 .minutes(2));
-        drafts.add(bath("dip", "Darken it to " + Word.plain(colour.stopAt()), "sulfide bath, two dishes")
-                .text(plain(colour.drops()) + " drops of " + Word.plain(colour.bath()) + " in "
-                        + plain(colour.volumeMl()) + " ml of water at " + plain(colour.temperatureC())
-                        + " °C. Dip, look after a few seconds, rinse, dip again.")
-                .check("It is " + Word.plain(colour.stopAt()) + " all over, in the recesses too.")
-                .caution(SULFIDE)
-                .shows(Step.Shows.DARKENING)
-                .minutes(3));
+        drafts.add(dip(strands, colour));
         drafts.add(stop(school));
         drafts.add(bath("dry", "Let it dry", "cloth, warm air")
                 .text("Pat it dry and let it lie in warm air.")
@@ -56,6 +57,34 @@ final class ColourSteps {
                     .minutes(3));
         }
         return drafts;
+    }
+
+    /** How long it takes by estimate, for each metal that takes colour; the eye decides. */
+    private static Draft dip(List<StrandWork> strands, Colour colour) {
+        List<Metal> metals = strands.stream()
+                .map(s -> s.strand().wire().metal())
+                .filter(m -> m.sulfide() != Metal.Sulfide.NONE)
+                .distinct()
+                .toList();
+        List<String> times = new ArrayList<>();
+        double longest = 0;
+        for (Metal metal : metals) {
+            Look look = Look.of(metal, colour.stopAt());
+            double seconds = Growth.of(metal, colour.recipe()).seconds(look.filmNm());
+            longest = Math.max(longest, seconds);
+            times.add((metals.size() > 1 ? metal.title() + " is " : "It is ") + look.name() + " after about "
+                    + Clock.inWords(seconds) + ", between " + Clock.inWords(seconds / Growth.UNSURE) + " and "
+                    + Clock.inWords(seconds * Growth.UNSURE));
+        }
+        return bath("dip", "Darken it to " + Word.plain(colour.stopAt()), "sulfide bath, two dishes")
+                .text(plain(colour.drops()) + (colour.bath() == Colour.Bath.LUMP ? " crumbs of " : " drops of ")
+                        + Word.plain(colour.bath()) + " in " + plain(colour.volumeMl()) + " ml of water at "
+                        + plain(colour.temperatureC()) + " °C. Dip, look after a few seconds, rinse, dip again. "
+                        + String.join("; ", times) + ": an estimate, your eye decides.")
+                .check("It is " + Word.plain(colour.stopAt()) + " all over, in the recesses too.")
+                .caution(SULFIDE)
+                .shows(Step.Shows.DARKENING)
+                .minutes(Math.max(LEAST_DIP_MINUTES, longest / SECONDS));
     }
 
     private static Draft stop(School school) {
@@ -80,6 +109,16 @@ final class ColourSteps {
         String way = woven
                 ? "in one direction only, along the turns: to and fro catches in wrapped work"
                 : school.polish() == School.Polish.ONE_DIRECTION ? "in one direction only" : "to and fro";
+        if (colour.polishWith() == Colour.PolishWith.TUMBLER) {
+            return finish("polish", "Polish it back in the tumbler", "tumbler, shot")
+                    .text("Tumble it until about " + Math.round(100 * colour.polishBack())
+                            + " % of the film is off the high places; look every 10 min. Leave it in the recesses.")
+                    .check("High places are bright, recesses dark.")
+                    .caution("Nothing with a stone in it goes into the tumbler.")
+                    .handsOff()
+                    .shows(Step.Shows.POLISHING)
+                    .minutes(30);
+        }
         return finish("polish", "Polish it back", Word.plain(colour.polishWith()))
                 .text("Rub " + way + ", until about " + Math.round(100 * colour.polishBack())
                         + " % of the film is off the high places. Leave it in the recesses.")

@@ -326,7 +326,35 @@ class RulesTest {
                         hook(Purpose.DECORATIVE, plated, 8)),
                 Arguments.of("dense-bath", coloured(8, 60, "agate"), coloured(3, 60, "agate")),
                 Arguments.of("dense-bath", coloured(2, 85, "agate"), coloured(2, 70, "agate")),
-                Arguments.of("porous-stone", coloured(2, 60, "Turquoise"), coloured(2, 60, "agate")));
+                Arguments.of("porous-stone", coloured(2, 60, "Turquoise"), coloured(2, 60, "agate")),
+                Arguments.of(
+                        "takes-no-colour",
+                        darkened(Colour.PolishWith.CLOTH, Metal.COPPER, Metal.ALUMINIUM),
+                        darkened(Colour.PolishWith.CLOTH, Metal.COPPER, Metal.FINE_SILVER)),
+                Arguments.of(
+                        "colours-unevenly",
+                        darkened(Colour.PolishWith.CLOTH, Metal.COPPER, Metal.BRASS),
+                        darkened(Colour.PolishWith.CLOTH, Metal.COPPER, Metal.STERLING_SILVER)),
+                Arguments.of(
+                        "skin-wears-through",
+                        darkened(Colour.PolishWith.CLOTH, Metal.SILVER_PLATED_COPPER),
+                        darkened(Colour.PolishWith.CLOTH, Metal.COPPER)),
+                Arguments.of(
+                        "stone-in-the-tumbler",
+                        with(coloured(2, 60, "agate"), Colour.PolishWith.TUMBLER),
+                        darkened(Colour.PolishWith.TUMBLER, Metal.COPPER)));
+    }
+
+    private static Piece with(Piece piece, Colour.PolishWith tool) {
+        return piece.withColour(
+                new Colour(Colour.Bath.GEL, 2, 118, 60, Colour.Stop.RED_BROWN, 0.6, tool, Colour.Seal.NONE));
+    }
+
+    private static Piece darkened(Colour.PolishWith tool, Metal... metals) {
+        List<Strand> strands = java.util.Arrays.stream(metals)
+                .map(m -> Strand.of(m.word(), "", wire(m, Temper.DEAD_SOFT, 1), List.of(Straight.of("run", 20))))
+                .toList();
+        return with(Piece.of("Example", Purpose.DECORATIVE, strands), tool);
     }
 
     /** A pendant of a wire that carries and one that is wound round it. */

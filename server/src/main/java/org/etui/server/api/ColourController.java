@@ -1,0 +1,99 @@
+package org.etui.server.api;
+
+import java.util.List;
+import org.etui.core.check.Term;
+import org.etui.core.colour.Finished;
+import org.etui.core.colour.Shade;
+import org.etui.core.colour.Strip;
+import org.etui.core.metal.Metal;
+import org.etui.core.piece.Colour;
+import org.etui.core.piece.Piece;
+import org.etui.core.plan.Plan;
+import org.etui.core.plan.PlanOptions;
+import org.etui.core.plan.Planner;
+import org.etui.core.plan.Recess;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Colour in a sulfide bath; stateless. */
+@RestController
+@RequestMapping("/api/colour")
+class ColourController {
+    private final Watch watch;
+
+    ColourController(Watch watch) {
+        this.watch = watch;
+    }
+
+    /**
+     * A bath to look at over time.
+     *
+     * @param metal the metal
+     * @param bath what is in it
+     * @param untilS to here
+     * @param stepS a colour every so many seconds
+     */
+    record StripQuestion(
+            @Term("the metal") Metal metal,
+            @Term("what is in the bath") Colour.Recipe bath,
+
+            @Term(value = "to here, s", from = 1, to = 86400)
+            double untilS,
+
+            @Term(value = "a colour every so many seconds; at most 2,000 colours", from = 0.01, to = 3600)
+            double stepS) {}
+
+    /** The colours of a bath over time. */
+    @PostMapping("/strips")
+    Strip strip(@RequestBody StripQuestion question) {
+        return watch.plan(() -> Strip.of(question.metal(), question.bath(), question.untilS(), question.stepS()));
+    }
+
+    /**
+     * A metal under a film, polished back.
+     *
+     * @param metal the metal
+     * @param filmNm the film out of the bath
+     * @param polishBack share taken off the high places
+     * @param polishWith with what
+     */
+    record FinishQuestion(
+            @Term("the metal") Metal metal,
+
+            @Term(value = "the film out of the bath, nm", from = 0, to = Shade.THICKEST_NM)
+            double filmNm,
+
+            @Term(value = "share taken off the high places, 0 to 1", from = 0, to = 1)
+            double polishBack,
+
+            @Term("what it is polished back with") Colour.PolishWith polishWith) {}
+
+    /** The colours of a film by how hidden a place is. */
+    @PostMapping("/finishes")
+    Finished finish(@RequestBody FinishQuestion question) {
+        return Finished.of(question.metal(), question.filmNm(), question.polishBack(), question.polishWith());
+    }
+
+    /**
+     * Where a piece hides its film.
+     *
+     * @param strands of every strand how hidden its places are
+     * @param surfaceMm2 surface of all finished wires
+     */
+    record Places(
+            @Term("of every strand how hidden its places are")
+            List<Recess> strands,
+
+            @Term("surface of all finished wires, mm²") double surfaceMm2) {}
+
+    /** How hidden every place of a piece is from a polishing tool. */
+    @PostMapping("/places")
+    Places places(@RequestBody Piece piece) {
+        return watch.plan(() -> {
+            Plan plan = Planner.plan(piece, PlanOptions.USUAL);
+            return new Places(Recess.of(plan), plan.totals().surfaceMm2());
+        });
+    }
+}

@@ -1,0 +1,72 @@
+import { memo, useMemo } from 'react';
+import type { ColourPlaces, Plan } from '../../api/types';
+import { wiresOf } from '../../bench/FormMat';
+import { fitTracks } from '../../wire/fit';
+import { Mat } from '../../wire/Mat';
+import { partTracks } from '../../wire/Parts';
+import { PieceForm } from '../../wire/PieceForm';
+import { sceneOf } from '../../wire/scene';
+import { useSize } from '../../wire/useSize';
+import { lit, shadeAt } from './recesses';
+
+/** Round wire is brightest along its top: so much of that is on its flanks, and on its rim. */
+const FLANK = 0.8;
+const RIM = 0.6;
+
+/** The piece in its colours, to look at only. */
+export const ColourForm = memo(function ColourForm(props: {
+  /** the piece as planned */
+  plan: Plan;
+  /** where it hides its film; nothing until that is known */
+  places: ColourPlaces | undefined;
+  /** shades of each metal from a high place to a hidden one; metals that are not there stay bright */
+  shades: Readonly<Record<string, readonly string[]>>;
+  /** what it shows */
+  says: string;
+}) {
+  const { plan, places, shades } = props;
+  const { ref, width, height } = useSize();
+  const scene = useMemo(() => sceneOf(plan.strands.flatMap(wiresOf)), [plan]);
+  const colours = useMemo(() => {
+    const all = plan.strands.flatMap((s) => {
+      const of = shades[s.wire.metal];
+      const recess = places?.strands.find((p) => p.strand === s.id);
+      const coloured = of && {
+        at: shadeAt(
+          s,
+          recess,
+          of.map((hex) => lit(hex, FLANK)),
+        ),
+        rim: lit(of[of.length - 1] ?? '#000000', RIM),
+      };
+      return wiresOf(s).map(() => coloured);
+    });
+    return all.every((c) => c !== undefined) ? all : undefined;
+  }, [plan, places, shades]);
+  const at = fitTracks(
+    [...scene.wires.map((w) => w.track), ...partTracks(plan.parts, scene.slant)],
+    width,
+    height - 36,
+    0.84,
+  );
+  return (
+    <div className="mat" ref={ref} role="img" aria-label={props.says}>
+      {width > 0 && (
+        <>
+          <svg width={width} height={height} aria-hidden="true">
+            <Mat width={width} height={height} scale={at.scale} originX={at.x} originY={at.y} />
+          </svg>
+          <PieceForm
+            scene={scene}
+            parts={plan.parts}
+            colours={colours}
+            at={at}
+            width={width}
+            height={height}
+          />
+          <span className="mat-says">{props.says}</span>
+        </>
+      )}
+    </div>
+  );
+});

@@ -1,0 +1,23 @@
+import type { Colour } from '../../api/types';
+
+/** What makers do with a bath: none, stopped at a colour, or taken to black and polished back. */
+export type SchoolOfColour = 'bright' | 'brown' | 'black';
+
+const GEL: Pick<Colour, 'bath' | 'volumeMl' | 'polishWith' | 'seal'> = {
+  bath: 'gel',
+  volumeMl: 118,
+  polishWith: 'steel-wool',
+  seal: 'none',
+};
+
+/** A recipe of each, common practice: half a cup of hot water. */
+export const RECIPES: Record<Exclude<SchoolOfColour, 'bright'>, Colour> = {
+  brown: { ...GEL, drops: 2, temperatureC: 60, stopAt: 'red-brown', polishBack: 0 },
+  black: { ...GEL, drops: 5, temperatureC: 70, stopAt: 'black', polishBack: 0.8 },
+};
+
+/** Which of them a piece follows. */
+export function schoolOf(colour: Colour | undefined): SchoolOfColour {
+  if (!colour) return 'bright';
+  return colour.polishBack > 0 ? 'black' : 'brown';
+}
