@@ -1,7 +1,10 @@
 import createClient from 'openapi-fetch';
 import type { paths } from './schema';
 import type {
+  BathRecord,
   BinPiece,
+  Dipped,
+  KeptBaths,
   ColourPlaces,
   Finished,
   FinishQuestion,
@@ -201,6 +204,18 @@ export const api = {
   /** A hook that was measured, and the ways out. */
   measured: (question: MeasuredQuestion, units: ServerUnits, signal?: AbortSignal) =>
     ask<WaysOut>(`/api/measured-hooks?units=${units}`, question, signal),
+  /** Pieces that are planned to be darkened. */
+  dipped: () => data<Dipped[]>(client.GET('/api/bath/pieces') as never),
+  /** What came out of the maker's own baths. */
+  baths: () => data<KeptBaths>(client.GET('/api/bath') as never),
+  saveBaths: (version: number, records: readonly BathRecord[]) =>
+    data<KeptBaths>(
+      client.PUT('/api/bath', {
+        params: { header: { 'If-Match': String(version) } },
+        body: { records: [...records] },
+      }) as never,
+    ),
+  undoBaths: () => data<KeptBaths>(client.POST('/api/bath/undo') as never),
   /** The colours of a bath over time. */
   strip: (question: StripQuestion, signal?: AbortSignal) =>
     ask<Strip>('/api/colour/strips', question, signal),

@@ -132,6 +132,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/bath": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["read_8"];
+        put: operations["replace_7"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/tools/undo": {
         parameters: {
             query?: never;
@@ -717,7 +733,39 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["read_8"];
+        post: operations["read_9"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bath/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["undo_7"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bath/redo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["redo_7"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1116,6 +1164,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["photograph"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bath/pieces": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["dipped"];
         put?: never;
         post?: never;
         delete?: never;
@@ -3123,6 +3187,66 @@ export interface components {
                 [key: string]: number | string | boolean;
             };
         };
+        BathControllerKeptBaths: {
+            /** @description counts every change */
+            version: number;
+            /** @description whether there is something to undo */
+            canUndo: boolean;
+            /** @description whether there is something to redo */
+            canRedo: boolean;
+            /** @description in the order in which they were kept */
+            records: components["schemas"]["BathRecord"][];
+        };
+        BathRecord: {
+            /**
+             * @description id of the piece in the store; empty where it is none
+             * @default
+             */
+            piece: string;
+            /** @description what it is called */
+            name: string;
+            /**
+             * @description its metal
+             * @enum {string}
+             */
+            metal: "copper" | "brass" | "jewelers-bronze" | "sterling-silver" | "fine-silver" | "aluminium" | "gold-filled" | "silver-plated-copper" | "enamelled-copper" | "gold-14k" | "music-wire";
+            /** @description what was in the bath */
+            bath: components["schemas"]["ColourRecipe"];
+            /** @description how long it was in, s */
+            seconds: number;
+            /** @description the shade that came out, as the film that it is told by, nm */
+            filmNm: number;
+            /**
+             * @description what the maker noticed
+             * @default
+             */
+            note: string;
+            /** @description the day, ISO 8601 */
+            day: string;
+        };
+        ColourRecipe: {
+            /**
+             * @description form of the sulfide
+             * @default gel
+             * @enum {string}
+             */
+            form: "gel" | "lump" | "liquid";
+            /**
+             * @description drops of it; crumbs of about 2 mm of a lump
+             * @default 2
+             */
+            drops: number;
+            /**
+             * @description water, ml
+             * @default 118
+             */
+            volumeMl: number;
+            /**
+             * @description temperature, °C
+             * @default 60
+             */
+            temperatureC: number;
+        };
         Thinning: {
             /** @description thickness that it is flattened from, mm */
             fromMm: number;
@@ -3975,6 +4099,8 @@ export interface components {
             stops: components["schemas"]["StripStopAt"][];
             /** @description how often to look, so that no colour is missed */
             lookEvery: components["schemas"]["StripLookEvery"][];
+            /** @description how many records of the maker's own the times are fitted to; 0 for the general estimate */
+            records: number;
             /** @description the times may be so many times longer or shorter */
             unsure: number;
             /** @description whether the times are estimates */
@@ -4000,6 +4126,8 @@ export interface components {
             look: string;
             /** @description when it is reached, s */
             tS: number;
+            /** @description when by the general estimate, s */
+            generalS: number;
             /** @description the film, nm */
             filmNm: number;
         };
@@ -4336,6 +4464,18 @@ export interface components {
             /** @description whether it is an estimate */
             estimate: boolean;
         };
+        BathControllerDipped: {
+            /** @description its name in the store */
+            id: string;
+            /** @description what it is called */
+            name: string;
+            /** @description its metals that take colour, that of the first strand first */
+            metals: ("copper" | "brass" | "jewelers-bronze" | "sterling-silver" | "fine-silver" | "aluminium" | "gold-filled" | "silver-plated-copper" | "enamelled-copper" | "gold-14k" | "music-wire")[];
+            /** @description the bath that it is planned for */
+            colour: components["schemas"]["Colour"];
+            /** @description surface of its wires, mm² */
+            surfaceMm2: number;
+        };
         PieceControllerEmptied: {
             /** @description how many are gone */
             pieces: number;
@@ -4351,6 +4491,13 @@ export interface components {
         PersonalMeasures: {
             /** @description each name once */
             measures: components["schemas"]["PersonalMeasure"][];
+        };
+        BathLog: {
+            /**
+             * @description in the order in which they were kept
+             * @default []
+             */
+            records: components["schemas"]["BathRecord"][];
         };
         BenchControllerThinningQuestion: {
             /** @description the document */
@@ -4517,29 +4664,6 @@ export interface components {
             untilS: number;
             /** @description a colour every so many seconds; at most 2,000 colours */
             stepS: number;
-        };
-        ColourRecipe: {
-            /**
-             * @description form of the sulfide
-             * @default gel
-             * @enum {string}
-             */
-            form: "gel" | "lump" | "liquid";
-            /**
-             * @description drops of it; crumbs of about 2 mm of a lump
-             * @default 2
-             */
-            drops: number;
-            /**
-             * @description water, ml
-             * @default 118
-             */
-            volumeMl: number;
-            /**
-             * @description temperature, °C
-             * @default 60
-             */
-            temperatureC: number;
         };
         ColourControllerFinishQuestion: {
             /**
@@ -4985,6 +5109,52 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    read_8: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BathControllerKeptBaths"];
+                };
+            };
+        };
+    };
+    replace_7: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BathLog"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BathControllerKeptBaths"];
+                };
             };
         };
     };
@@ -5864,7 +6034,7 @@ export interface operations {
             };
         };
     };
-    read_8: {
+    read_9: {
         parameters: {
             query?: never;
             header?: never;
@@ -5884,6 +6054,46 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BenchControllerCalliperReading"];
+                };
+            };
+        };
+    };
+    undo_7: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BathControllerKeptBaths"];
+                };
+            };
+        };
+    };
+    redo_7: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BathControllerKeptBaths"];
                 };
             };
         };
@@ -6475,6 +6685,26 @@ export interface operations {
                 };
                 content: {
                     "image/jpeg": string;
+                };
+            };
+        };
+    };
+    dipped: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BathControllerDipped"][];
                 };
             };
         };

@@ -100,3 +100,6 @@ export type ColourPlaces = components['schemas']['ColourControllerPlaces'];
 export type Finished = components['schemas']['Finished'];
 export type FinishQuestion = components['schemas']['ColourControllerFinishQuestion'];
 export type StripQuestion = components['schemas']['ColourControllerStripQuestion'];
+export type KeptBaths = components['schemas']['BathControllerKeptBaths'];
+export type BathRecord = components['schemas']['BathRecord'];
+export type Dipped = components['schemas']['BathControllerDipped'];

@@ -25,7 +25,7 @@ export function OutsideFrame() {
       says: count === undefined ? '…' : count === 1 ? '1 piece' : `${count} pieces`,
     },
     { name: 'Rack', to: '/rack', says: 'not built yet' },
-    { name: 'Bath', to: '/bath', says: 'not built yet' },
+    { name: 'Bath', to: '/bath', says: 'one bath, one clock' },
     { name: 'Daybook', to: '/daybook', says: 'not built yet' },
   ];
   return (

@@ -127,7 +127,7 @@ function Layers(props: {
         d={ribbon(band, share, shift)}
         fill={shade === 'edge' ? (props.edge ?? 'var(--ink)') : '#fff'}
         opacity={
-          shade === 'edge' ? (props.edge ? 1 : 0.75) : shade === 'light' ? (props.edge ? 0.3 : 0.16) : 0.4
+          shade === 'edge' ? (props.edge ? 1 : 0.75) : shade === 'light' ? (props.edge ? 0.2 : 0.16) : 0.4
         }
       />
     );

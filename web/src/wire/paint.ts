@@ -164,7 +164,7 @@ function layers(pen: Pen, of: Drawn, chunk: Chunk, light: number, tones: Tones):
     if (!colourAt) filled(pen, on, share, shift, colours[shade], light);
     else if (shade === 'edge') filled(pen, on, share, shift, rim ?? tones.ink, rim ? 1 : 0.75);
     else if (shade !== 'body')
-      filled(pen, on, share, shift, '#fff', shade === 'light' ? (rim ? 0.3 : 0.16) : 0.4);
+      filled(pen, on, share, shift, '#fff', shade === 'light' ? (rim ? 0.2 : 0.16) : 0.4);
     else for (const p of painted(on, colourAt)) filled(pen, p.track, share, shift, p.colour, 1);
   }
 }

@@ -3,7 +3,7 @@ import { useId } from 'react';
 import type { Colour, Metal, Strip } from '../../api/types';
 import { words } from '../../kit/units';
 import { useSize } from '../../wire/useSize';
-import { clock } from './clock';
+import { clock } from '../../kit/clock';
 
 const SHADES = 160;
 const TICKS_S = [5, 15, 30, 60, 120, 180, 300, 600, 1200, 1800, 3600, 7200];
@@ -31,7 +31,11 @@ export function BathStrip(props: {
   const share = (s: number) => Math.sqrt(Math.min(1, Math.max(0, s / untilS)));
   const stops = strip.stops.map((s) => ({ ...s, at: share(s.tS) }));
   const now = stops.find((s) => s.name === props.stopAt);
-  const stopOf = (at: number) => stops.find((s) => s.at === at)?.name ?? now?.name;
+  const stopOf = (at: number) =>
+    stops.reduce<(typeof stops)[number] | undefined>(
+      (best, s) => (best && Math.abs(best.at - at) <= Math.abs(s.at - at) ? best : s),
+      undefined,
+    )?.name;
   const named = (now ? [now, ...stops] : stops).reduce<typeof stops>(
     (kept, s) => (kept.every((k) => Math.abs(k.at - s.at) * width > NAME_PX) ? [...kept, s] : kept),
     [],

@@ -14,7 +14,7 @@ import { Row } from '../../kit/Row';
 import { useSettings } from '../../kit/settings';
 import { words } from '../../kit/units';
 import { BathStrip } from './BathStrip';
-import { clock, warmth } from './clock';
+import { clock, warmth } from '../../kit/clock';
 import { ColourForm } from './ColourForm';
 import { RECIPES, schoolOf, type SchoolOfColour } from './schools';
 
@@ -135,7 +135,7 @@ export function Colour() {
           <ToggleButton value="brown">brown and stop</ToggleButton>
           <ToggleButton value="black">black, polish back</ToggleButton>
         </ToggleButtonGroup>
-        {bath && stop && lead.data && <When stop={stop} unsure={lead.data.unsure} />}
+        {bath && stop && lead.data && <When stop={stop} strip={lead.data} />}
         {bath && <Recipe bath={shown} set={set} polishBack={polishBack} onPolish={setShare} />}
         {!bath && (
           <p className="why">
@@ -167,7 +167,7 @@ export function Colour() {
             }}
           />
         )}
-        {bath && lead.data && stop && <p className="strip-says">{looksUntil(lead.data, stop.tS)}</p>}
+        {bath && lead.data && stop && <p className="strip-says">{looksUntil(lead.data, stop)}</p>}
         {plan.cautions
           .filter((c) => c.topic === GAS)
           .map((c) => (
@@ -218,12 +218,10 @@ function useShades(
 }
 
 /** How often to look on the way to a stop. */
-function looksUntil(strip: Strip, tS: number): string {
-  const until = strip.stops.filter((s) => s.tS <= tS + 1e-6).map((s) => s.look);
-  const rows = strip.lookEvery.filter(
-    (_, i) => i === 0 || until.includes(strip.lookEvery[i - 1]?.until ?? ''),
-  );
-  const said = rows.map((l) => `every ${l.everyS} s until ${l.until}`);
+function looksUntil(strip: Strip, stop: Strip['stops'][number]): string {
+  const due = (look: string) => strip.stops.find((s) => s.look === look)?.tS ?? 0;
+  const rows = strip.lookEvery.filter((_, i) => due(strip.lookEvery[i - 1]?.until ?? '') < stop.tS);
+  const said = rows.map((l, i) => `every ${l.everyS} s until ${i === rows.length - 1 ? stop.look : l.until}`);
   return `Look ${said.join(', then ')}. The clock is only a guide: the eye decides.`;
 }
 
@@ -231,10 +229,11 @@ function looksUntil(strip: Strip, tS: number): string {
 function When(props: {
   /** the stop */
   stop: Strip['stops'][number];
-  /** the time may be so many times longer or shorter */
-  unsure: number;
+  /** the strip that it is of */
+  strip: Strip;
 }) {
-  const { stop, unsure } = props;
+  const { stop, strip } = props;
+  const { records, unsure } = strip;
   return (
     <>
       <p className="strip-says">take it out after about</p>
@@ -245,6 +244,11 @@ function When(props: {
           {clock(stop.tS / unsure)} to {clock(stop.tS * unsure)}
         </span>
       </div>
+      <p className="strip-says">
+        {records === 0
+          ? 'a general estimate, no records of yours yet'
+          : `from ${records === 1 ? 'one record' : `${records} records`} of yours; in general ${clock(stop.generalS)}`}
+      </p>
     </>
   );
 }

@@ -14,6 +14,7 @@ import org.etui.core.piece.Colour;
  * @param looks colours at equal times, from 0
  * @param stops when the named stops are reached
  * @param lookEvery how often to look, so that no colour is missed
+ * @param records how many records of the maker's own the times are fitted to; 0 for the general estimate
  * @param unsure the times may be so many times longer or shorter
  * @param estimate true: the times are estimates until a maker's own records fit them
  */
@@ -23,6 +24,9 @@ public record Strip(
 
         @Term("how often to look, so that no colour is missed")
         List<LookEvery> lookEvery,
+
+        @Term("how many records of the maker's own the times are fitted to; 0 for the general estimate")
+        int records,
 
         @Term("the times may be so many times longer or shorter")
         double unsure,
@@ -59,12 +63,14 @@ public record Strip(
      * @param name the word of the document
      * @param look the colour's name on that metal
      * @param tS when it is reached, s
+     * @param generalS when by the general estimate, s
      * @param filmNm the film, nm
      */
     public record StopAt(
             @Term("the word of the document") Colour.Stop name,
             @Term("the colour's name on that metal") String look,
             @Term("when it is reached, s") double tS,
+            @Term("when by the general estimate, s") double generalS,
             @Term("the film, nm") double filmNm) {}
 
     /**
@@ -82,16 +88,18 @@ public record Strip(
      *
      * @param untilS to here, s
      * @param stepS a colour every so many seconds
+     * @param own what the maker's own records say
      * @throws BadInput if there would be more than 2,000 colours, or the metal takes none
      */
-    public static Strip of(Metal metal, Colour.Recipe bath, double untilS, double stepS) {
+    public static Strip of(Metal metal, Colour.Recipe bath, double untilS, double stepS, Experience own) {
         if (metal.sulfide() == Metal.Sulfide.NONE) {
             throw new BadInput("metal", Word.of(metal), "takes no colour in a sulfide bath");
         }
         if (!(untilS / stepS <= MOST_LOOKS)) {
             throw new BadInput("stepS", stepS, "must be at least untilS / " + MOST_LOOKS + ", " + untilS / MOST_LOOKS);
         }
-        Growth growth = Growth.of(metal, bath);
+        Growth general = Growth.of(metal, bath);
+        Growth growth = general.times(own.faster());
         Shade shade = Shade.of(metal);
         List<AtTime> looks = new ArrayList<>();
         int last = (int) Math.floor(untilS / stepS + 1e-9);
@@ -103,10 +111,15 @@ public record Strip(
         List<StopAt> stops = Look.stops().stream()
                 .map(s -> {
                     Look look = Look.of(metal, s);
-                    return new StopAt(s, look.name(), growth.seconds(look.filmNm()), look.filmNm());
+                    return new StopAt(
+                            s,
+                            look.name(),
+                            growth.seconds(look.filmNm()),
+                            general.seconds(look.filmNm()),
+                            look.filmNm());
                 })
                 .toList();
-        return new Strip(looks, stops, lookEvery(stops), Growth.UNSURE, true);
+        return new Strip(looks, stops, lookEvery(stops), own.records(), own.unsure(), true);
     }
 
     /** Before each stop: so often that it is seen coming. */

@@ -4,7 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.Arrays;
 import java.util.List;
+import java.util.Random;
+import java.util.stream.DoubleStream;
 import org.etui.core.check.BadInput;
 import org.etui.core.metal.Metal;
 import org.etui.core.piece.Colour;
@@ -81,7 +84,8 @@ class GrowthTest {
     void stops_comeInTheOrderOfTheTrade(Metal metal) {
         for (double celsius : new double[] {25, 60, 90}) {
             for (double drops : new double[] {0.5, 2, 10}) {
-                Strip strip = Strip.of(metal, new Colour.Recipe(Colour.Bath.GEL, drops, 118, celsius), 100, 1);
+                Strip strip = Strip.of(
+                        metal, new Colour.Recipe(Colour.Bath.GEL, drops, 118, celsius), 100, 1, Experience.NONE);
 
                 assertThat(strip.stops())
                         .extracting(Strip.StopAt::tS)
@@ -103,7 +107,7 @@ class GrowthTest {
 
     @Test
     void strip_namesWhatIsSeenAndHowOftenToLook() {
-        Strip strip = Strip.of(Metal.COPPER, USUAL, 180, 0.5);
+        Strip strip = Strip.of(Metal.COPPER, USUAL, 180, 0.5, Experience.NONE);
 
         assertThat(strip.looks()).hasSize(361);
         assertThat(strip.looks().get(0).name()).isEqualTo("bright");
@@ -124,10 +128,10 @@ class GrowthTest {
 
     @Test
     void whatTakesNoColour_isRefused() {
-        assertThatThrownBy(() -> Strip.of(Metal.ALUMINIUM, USUAL, 60, 1))
+        assertThatThrownBy(() -> Strip.of(Metal.ALUMINIUM, USUAL, 60, 1, Experience.NONE))
                 .isInstanceOf(BadInput.class)
                 .hasMessageContaining("takes no colour");
-        assertThatThrownBy(() -> Strip.of(Metal.COPPER, USUAL, 86_400, 0.01))
+        assertThatThrownBy(() -> Strip.of(Metal.COPPER, USUAL, 86_400, 0.01, Experience.NONE))
                 .isInstanceOf(BadInput.class)
                 .hasMessageContaining("stepS");
     }
@@ -147,5 +151,53 @@ class GrowthTest {
                         Colour.PolishWith.BLOCK))
                 .extracting(t -> -PolishBack.bare(0.5, 0.7, t))
                 .isSorted();
+    }
+
+    private static BathLog log(double... faster) {
+        return new BathLog(Arrays.stream(faster)
+                .mapToObj(f -> new BathRecord(
+                        "",
+                        "Hop",
+                        Metal.COPPER,
+                        USUAL,
+                        Growth.of(Metal.COPPER, USUAL).seconds(20) / f,
+                        20,
+                        "",
+                        "2026-05-04"))
+                .toList());
+    }
+
+    /** Two hundred makers whose baths are half to twice as fast, single baths scattered by a tenth: what is said of how sure the fit is holds for nine in ten. */
+    @ParameterizedTest
+    @ValueSource(ints = {3, 8, 20})
+    void records_fitTheMakersOwnBath(int records) {
+        Random random = new Random(7);
+        int covered = 0;
+        for (int maker = 0; maker < 200; maker++) {
+            double truth = Math.exp(Math.log(2) * (2 * random.nextDouble() - 1));
+            double[] faster = DoubleStream.generate(() -> truth * Math.exp(0.1 * random.nextGaussian()))
+                    .limit(records)
+                    .toArray();
+            Experience own = Experience.of(log(faster), Metal.COPPER);
+            covered += Math.abs(Math.log(own.faster() / truth)) <= Math.log(own.unsure()) ? 1 : 0;
+
+            assertThat(own.records()).isEqualTo(records);
+            assertThat(own.unsure()).isLessThan(Growth.UNSURE);
+        }
+
+        assertThat(covered).isGreaterThanOrEqualTo(180);
+    }
+
+    @Test
+    void oneWildRecord_doesNotCarryTheFit() {
+        Experience sober = Experience.of(log(1.5, 1.5, 1.5, 1.5), Metal.COPPER);
+        Experience wild = Experience.of(log(1.5, 1.5, 1.5, 1.5, 40), Metal.COPPER);
+
+        assertThat(wild.faster() / sober.faster()).isBetween(0.9, 1.1);
+        assertThat(Experience.of(log(40), Metal.COPPER).faster()).isLessThan(4);
+        assertThat(Experience.of(log(1.5), Metal.BRASS)).isEqualTo(Experience.NONE);
+        assertThat(sober.unsure()).isLessThan(Growth.UNSURE).isGreaterThan(1.15);
+        assertThat(Strip.of(Metal.COPPER, USUAL, 60, 1, sober).stops())
+                .allMatch(s -> Math.abs(s.generalS() / s.tS() - sober.faster()) < 1e-9);
     }
 }

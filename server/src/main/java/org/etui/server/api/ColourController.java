@@ -2,6 +2,7 @@ package org.etui.server.api;
 
 import java.util.List;
 import org.etui.core.check.Term;
+import org.etui.core.colour.Experience;
 import org.etui.core.colour.Finished;
 import org.etui.core.colour.Shade;
 import org.etui.core.colour.Strip;
@@ -17,14 +18,16 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Colour in a sulfide bath; stateless. */
+/** Colour in a sulfide bath; of what is kept only the maker's own records count. */
 @RestController
 @RequestMapping("/api/colour")
 class ColourController {
     private final Watch watch;
+    private final Baths baths;
 
-    ColourController(Watch watch) {
+    ColourController(Watch watch, Baths baths) {
         this.watch = watch;
+        this.baths = baths;
     }
 
     /**
@@ -45,10 +48,11 @@ class ColourController {
             @Term(value = "a colour every so many seconds; at most 2,000 colours", from = 0.01, to = 3600)
             double stepS) {}
 
-    /** The colours of a bath over time. */
+    /** The colours of a bath over time, fitted to what came out of the maker's own. */
     @PostMapping("/strips")
     Strip strip(@RequestBody StripQuestion question) {
-        return watch.plan(() -> Strip.of(question.metal(), question.bath(), question.untilS(), question.stepS()));
+        Experience own = Experience.of(baths.now(), question.metal());
+        return watch.plan(() -> Strip.of(question.metal(), question.bath(), question.untilS(), question.stepS(), own));
     }
 
     /**

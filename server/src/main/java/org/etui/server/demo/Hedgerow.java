@@ -16,6 +16,7 @@ import org.etui.core.metal.Metal;
 import org.etui.core.metal.Temper;
 import org.etui.core.pattern.Patterns;
 import org.etui.core.piece.Body;
+import org.etui.core.piece.Colour;
 import org.etui.core.piece.KeptStone;
 import org.etui.core.piece.Part;
 import org.etui.core.piece.Piece;
@@ -125,17 +126,19 @@ final class Hedgerow {
                         Wire.ofAwg(Metal.BRASS, Temper.DEAD_SOFT, "12"),
                         Purpose.BRACELET_CLOSURE),
                 piece(
-                        "Alder clasp",
-                        "s-clasp-hammered-first",
-                        Map.of("bendInsideMm", 6),
-                        Wire.ofAwg(Metal.COPPER, Temper.DEAD_SOFT, "14"),
-                        Purpose.NECKLACE_CLOSURE),
+                                "Alder clasp",
+                                "s-clasp-hammered-first",
+                                Map.of("bendInsideMm", 6),
+                                Wire.ofAwg(Metal.COPPER, Temper.DEAD_SOFT, "14"),
+                                Purpose.NECKLACE_CLOSURE)
+                        .withColour(darkened(2, 60, Colour.Stop.RED_BROWN, 0)),
                 piece(
-                        "Dogrose bracelet",
-                        "double-scroll-link",
-                        Map.of("braceletMm", 185),
-                        Wire.ofRound(Metal.COPPER, Temper.DEAD_SOFT, 1.0),
-                        Purpose.BRACELET_CLOSURE),
+                                "Dogrose bracelet",
+                                "double-scroll-link",
+                                Map.of("braceletMm", 185),
+                                Wire.ofRound(Metal.COPPER, Temper.DEAD_SOFT, 1.0),
+                                Purpose.BRACELET_CLOSURE)
+                        .withColour(darkened(5, 70, Colour.Stop.BLACK, 0.8)),
                 piece(
                         "Hazel earrings",
                         "spiral-earrings",
@@ -143,11 +146,12 @@ final class Hedgerow {
                         Wire.ofAwg(Metal.STERLING_SILVER, Temper.DEAD_SOFT, "20"),
                         Purpose.EAR_WIRE),
                 piece(
-                        "Sloe stone",
-                        "stone-frame",
-                        Map.of("outline", "drop", "lengthMm", 30, "widthPercent", 65, "thicknessMm", 6),
-                        Wire.ofAwg(Metal.COPPER, Temper.DEAD_SOFT, "20"),
-                        Purpose.PENDANT),
+                                "Sloe stone",
+                                "stone-frame",
+                                Map.of("outline", "drop", "lengthMm", 30, "widthPercent", 65, "thicknessMm", 6),
+                                Wire.ofAwg(Metal.COPPER, Temper.DEAD_SOFT, "20"),
+                                Purpose.PENDANT)
+                        .withColour(darkened(5, 70, Colour.Stop.BLACK, 0.6)),
                 piece(
                         "Bramble stone",
                         "woven-front",
@@ -190,6 +194,12 @@ final class Hedgerow {
                         Map.of("drops", 7),
                         Wire.ofAwg(Metal.JEWELERS_BRONZE, Temper.DEAD_SOFT, "18"),
                         Purpose.PENDANT));
+    }
+
+    /** Gel in half a cup of water. */
+    private static Colour darkened(double drops, double celsius, Colour.Stop stop, double polishBack) {
+        return new Colour(
+                Colour.Bath.GEL, drops, 118, celsius, stop, polishBack, Colour.PolishWith.STEEL_WOOL, Colour.Seal.NONE);
     }
 
     private static Piece piece(String name, String pattern, Map<String, Object> measures, Wire wire, Purpose purpose) {

@@ -31,7 +31,7 @@ class ViewsTest {
             Map.entry("/tray/new", ".card h3"),
             Map.entry("/tray/measure", ".ways li"),
             Map.entry("/rack", ".soon"),
-            Map.entry("/bath", ".soon"),
+            Map.entry("/bath", ".bath-row .piece-form"),
             Map.entry("/daybook", ".soon"),
             Map.entry("/tools", ".tool-mat button"),
             Map.entry("/jobs", ".jobs li"),
@@ -44,7 +44,7 @@ class ViewsTest {
             Map.entry("wire", ".field-cell"),
             Map.entry("shape", "[data-testid=cut]"),
             Map.entry("harden", ".step"),
-            Map.entry("colour", ".soon"),
+            Map.entry("colour", ".bath-strip rect"),
             Map.entry("cut", ".MuiTable-root"),
             Map.entry("make", ".bench-card h1"),
             Map.entry("log", ".soon"));

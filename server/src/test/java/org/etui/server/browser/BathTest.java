@@ -1,0 +1,146 @@
+package org.etui.server.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+import org.etui.core.metal.Metal;
+import org.etui.core.metal.Temper;
+import org.etui.core.pattern.Patterns;
+import org.etui.core.piece.Piece;
+import org.etui.core.wire.Wire;
+import org.etui.server.Http;
+import org.etui.server.ServerTest;
+import org.etui.server.contract.Json;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestInstance;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import org.springframework.test.context.TestPropertySource;
+import tools.jackson.databind.JsonNode;
+
+/** Colour chosen on the strip, and a bath by a clock that the test drives, from what goes in to what came out. */
+@ServerTest
+@TestPropertySource(properties = "etui.demo=false")
+@TestInstance(TestInstance.Lifecycle.PER_CLASS)
+class BathTest {
+    @LocalServerPort
+    private int port;
+
+    private Browser browser;
+
+    @BeforeAll
+    void open() {
+        browser = new Browser(port);
+    }
+
+    @AfterAll
+    void close() {
+        browser.close();
+    }
+
+    private String kept(String pattern, String name, Metal metal) {
+        Piece piece = Patterns.find(pattern)
+                .orElseThrow()
+                .make(
+                        java.util.Map.of(),
+                        java.util.Optional.of(Wire.ofRound(metal, Temper.DEAD_SOFT, 1)),
+                        java.util.Optional.empty())
+                .withName(name);
+        return new Http(port)
+                .post("/api/pieces", Json.MAPPER.writeValueAsString(piece))
+                .json()
+                .get("id")
+                .asString();
+    }
+
+    private JsonNode colour(String id) {
+        return new Http(port).get("/api/pieces/" + id).json().at("/document/colour");
+    }
+
+    private static Locator button(Page page, String name) {
+        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^" + name)));
+    }
+
+    /** From a bright hook to two pieces in one bath, pulled one by one, and the next bath timed by what came out. */
+    @Test
+    void colourIsChosen_bathIsRun_andTheNextOneIsTimedByIt() {
+        String hook = kept("hook-clasp", "Hop hook", Metal.JEWELERS_BRONZE);
+        String spiral = kept("flat-spiral", "Sloe spiral", Metal.JEWELERS_BRONZE);
+        Page page = browser.open("/pieces/" + hook + "/colour");
+        assertThat(page.getByText("bright, as it leaves the bench")).isVisible();
+
+        button(page, "brown and stop").click();
+        assertThat(page.getByText("out of the bath: red-brown")).isVisible();
+        assertThat(page.getByText("It gives off hydrogen sulfide")).isVisible();
+        Locator stop = page.getByLabel("stop at");
+        stop.focus();
+        page.keyboard().press("ArrowLeft");
+        assertThat(page.getByText("out of the bath: orange")).isVisible();
+        page.waitForCondition(() -> colour(hook).path("stopAt").asString("").equals("orange"));
+
+        Browser.go(page, "/pieces/" + spiral + "/colour");
+        button(page, "black, polish back").click();
+        assertThat(page.getByText("polished back 80 %")).isVisible();
+        page.waitForCondition(() -> colour(spiral).path("stopAt").asString("").equals("black"));
+        Browser.go(page, "/pieces/" + spiral + "/make");
+        assertThat(page.locator(".bench-card")).isVisible();
+
+        page.clock().install();
+        Browser.go(page, "/bath");
+        assertThat(page.locator(".bath-row")).hasCount(2);
+        assertThat(page.getByText("times are a general estimate, no records yet"))
+                .isVisible();
+        button(page, "they are in").click();
+        Locator clock = page.getByRole(AriaRole.TIMER);
+        page.clock().runFor(20_000);
+        assertThat(clock).hasText("0:20");
+        page.reload();
+        assertThat(clock).hasText(Pattern.compile("0:2\\d"));
+        button(page, "pull Hop hook").click();
+        assertThat(page.getByText(Pattern.compile("out after 0:2\\d"))).isVisible();
+        page.clock().runFor(280_000);
+        button(page, "pull Sloe spiral").click();
+
+        assertThat(page.getByText("What came out?")).isVisible();
+        page.getByLabel("shade of Hop hook").getByText("red-brown").click();
+        page.getByLabel("note on Hop hook").fill("darker than I thought");
+        button(page, "keep what came out").click();
+
+        assertThat(page.getByText("from one record of yours")).isVisible();
+        assertThat(page.getByText("in general").first()).isVisible();
+        JsonNode record = new Http(port).get("/api/bath").json().at("/records/0");
+        assertThat(record.get("note").asString()).isEqualTo("darker than I thought");
+        assertThat(record.get("seconds").asDouble()).isBetween(20.0, 29.0);
+        assertThat(browser.complaints).isEmpty();
+    }
+
+    /** What takes no colour says so, and nothing can be chosen. */
+    @Test
+    void aluminium_staysBright() {
+        Page page = browser.open("/pieces/" + kept("flat-spiral", "Teasel", Metal.ALUMINIUM) + "/colour");
+
+        assertThat(page.getByText("It stays bright")).isVisible();
+        assertThat(page.getByLabel("stop at")).hasCount(0);
+    }
+
+    /** The stop goes from straw to black by keys, and says what it is. */
+    @Test
+    void strip_isReachedByKeysAlone() {
+        String id = kept("flat-spiral", "Hazel", Metal.COPPER);
+        Page page = browser.open("/pieces/" + id + "/colour");
+        button(page, "brown and stop").click();
+        Locator stop = page.getByLabel("stop at");
+        assertThat(stop).isVisible();
+        stop.focus();
+        page.keyboard().press("End");
+        page.waitForCondition(() -> colour(id).path("stopAt").asString("").equals("black"));
+        page.keyboard().press("Home");
+        page.waitForCondition(() -> colour(id).path("stopAt").asString("").equals("straw"));
+        assertThat(stop).hasAttribute("aria-valuetext", Pattern.compile("straw, after about 0:1\\d minutes"));
+    }
+}

@@ -1,0 +1,159 @@
+import Button from '@mui/material/Button';
+import ToggleButton from '@mui/material/ToggleButton';
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { api, reason } from '../api/client';
+import { queries } from '../api/queries';
+import type { BathRecord, Strip } from '../api/types';
+import { Entry } from '../kit/Entry';
+import type { Dip, Run } from './run';
+
+const LOOKS = 400;
+
+/** What is told of a piece. */
+interface Told {
+  /** film of the shade that came out, nm; none: nothing is kept of it */
+  filmNm?: number;
+  note: string;
+}
+
+/** What came out: the shade of each piece, picked from the colours of its metal; it fits the times of the next bath. */
+export function CameOut(props: {
+  /** the bath */
+  run: Run;
+  /** told when it is kept, or left */
+  onDone: () => void;
+}) {
+  const { run } = props;
+  const cache = useQueryClient();
+  const kept = useQuery(queries.baths());
+  const [told, setTold] = useState<Record<string, Told>>({});
+  const save = useMutation({
+    mutationFn: () => {
+      const day = new Date().toISOString().slice(0, 10);
+      const records = run.dips.flatMap((d): BathRecord[] => {
+        const of = told[d.id];
+        if (of?.filmNm === undefined) return [];
+        return [
+          {
+            piece: d.id,
+            name: d.name,
+            metal: d.metal,
+            bath: run.bath,
+            seconds: d.pulledS ?? 1,
+            filmNm: of.filmNm,
+            note: of.note,
+            day,
+          },
+        ];
+      });
+      return api.saveBaths(kept.data?.version ?? 0, [...(kept.data?.records ?? []), ...records]);
+    },
+    onSuccess: (now) => {
+      cache.setQueryData(queries.baths().queryKey, now);
+      void cache.invalidateQueries({ queryKey: ['bath-times'] });
+      void cache.invalidateQueries({ queryKey: ['strip'] });
+      props.onDone();
+    },
+    onError: () => void cache.invalidateQueries({ queryKey: queries.baths().queryKey }),
+  });
+  const any = run.dips.some((d) => told[d.id]?.filmNm !== undefined);
+  return (
+    <section className="came-out" aria-label="what came out">
+      <h2>What came out?</h2>
+      <p className="why">
+        Rinsed and dry, by daylight: pick the nearest shade. The next bath is timed by it, the more the more
+        often you tell.
+      </p>
+      {run.dips.map((d) => (
+        <Shade
+          key={d.id}
+          dip={d}
+          run={run}
+          told={told[d.id] ?? { note: '' }}
+          onTold={(of) => setTold({ ...told, [d.id]: of })}
+        />
+      ))}
+      {save.error && (
+        <p className="wrong" role="alert">
+          {reason(save.error)}
+        </p>
+      )}
+      <div className="tools-row">
+        <Button
+          variant="contained"
+          disabled={!any || !kept.data || save.isPending}
+          onClick={() => save.mutate()}
+        >
+          keep what came out
+        </Button>
+        <Button onClick={props.onDone}>keep nothing of this bath</Button>
+      </div>
+    </section>
+  );
+}
+
+/** The colour of a strip where its film is nearest to one. */
+function rgbAt(strip: Strip, filmNm: number): string {
+  return strip.looks.reduce((best, l) =>
+    Math.abs(l.filmNm - filmNm) < Math.abs(best.filmNm - filmNm) ? l : best,
+  ).rgb;
+}
+
+/** A piece with the shades to pick from. */
+function Shade(props: {
+  /** the piece */
+  dip: Dip;
+  /** the bath */
+  run: Run;
+  /** what was told of it */
+  told: Told;
+  /** told anew */
+  onTold: (told: Told) => void;
+}) {
+  const { dip, run, told } = props;
+  const strip = useQuery({
+    queryKey: ['bath-shades', dip.metal, run.bath],
+    queryFn: async () => {
+      const brief = await api.strip({ metal: dip.metal, bath: run.bath, untilS: 1, stepS: 1 });
+      const untilS = Math.min(86_400, Math.max(1, 1.1 * (brief.stops[brief.stops.length - 1]?.tS ?? 1)));
+      return api.strip({ metal: dip.metal, bath: run.bath, untilS, stepS: untilS / LOOKS });
+    },
+  });
+  const pulled = dip.pulledS ?? 0;
+  return (
+    <div className="came-out-piece">
+      <b>{dip.name}</b>{' '}
+      <span>
+        wanted {dip.look}, out after {Math.floor(pulled / 60)}:{String(pulled % 60).padStart(2, '0')}
+      </span>
+      <ToggleButtonGroup
+        exclusive
+        aria-label={`shade of ${dip.name}`}
+        value={told.filmNm ?? null}
+        onChange={(_, filmNm: number | null) => {
+          const { filmNm: before, ...rest } = told;
+          props.onTold(filmNm === null || filmNm === before ? rest : { ...rest, filmNm });
+        }}
+      >
+        {strip.data?.stops.map((s) => (
+          <ToggleButton key={s.name} value={s.filmNm} className="swatch-pick">
+            <svg width={64} height={34} aria-hidden="true">
+              <rect width={64} height={34} fill={strip.data ? rgbAt(strip.data, s.filmNm) : 'none'} />
+            </svg>
+            {s.look}
+          </ToggleButton>
+        ))}
+      </ToggleButtonGroup>
+      <Entry
+        aria-label={`note on ${dip.name}`}
+        placeholder="note"
+        wide={320}
+        maxLength={400}
+        value={told.note}
+        onChange={(e) => props.onTold({ ...told, note: e.target.value })}
+      />
+    </div>
+  );
+}
