@@ -11,6 +11,7 @@ const SHEETS = [
   ['template', '1:1 template'],
   ['marks', 'marks strip'],
   ['gaps', 'gap strip'],
+  ['swatches', 'swatch sheet'],
   ['jig', 'jig sheet'],
   ['card', 'bench card'],
 ] as const;

@@ -93,6 +93,14 @@ export function BathStrip(props: {
       {now && (
         <Slider
           className="bath-stop"
+          // Between marks alone the slider takes home and end for a single step.
+          onKeyDownCapture={(event) => {
+            const end = { Home: stops[0], End: stops[stops.length - 1] }[event.key];
+            if (!end) return;
+            event.preventDefault();
+            event.stopPropagation();
+            props.onStop(end.name);
+          }}
           aria-label="stop at"
           getAriaValueText={(at) => {
             const stop = stops.find((s) => s.at === at);

@@ -223,6 +223,64 @@ class OrderTest {
         assertThat(follow(glass)).isEmpty();
     }
 
+    /**
+     * Common practice, over random pieces: glass, porous stones, pearls and cords never go into the bath; polishing follows it, sealing is last of what is done
+     * to the film, and nothing is tumbled once a stone is in.
+     */
+    @Test
+    void whateverIsShyOfTheBath_goesOnAfterIt() {
+        java.util.Random random = new java.util.Random(11);
+        String[] materials = {"glass", "pearl", "turquoise", "opal", "agate", "leather", "copper", "sterling silver"};
+        for (int i = 0; i < 300; i++) {
+            String material = materials[random.nextInt(materials.length)];
+            boolean shy = !material.matches("copper|sterling silver");
+            Colour.PolishWith tool = Colour.PolishWith.values()[random.nextInt(Colour.PolishWith.values().length)];
+            Colour.Seal seal = Colour.Seal.values()[random.nextInt(Colour.Seal.values().length)];
+            Colour colour = new Colour(
+                    Colour.Bath.GEL,
+                    2,
+                    118,
+                    60,
+                    Colour.Stop.values()[random.nextInt(7)],
+                    random.nextInt(3) / 2.0,
+                    tool,
+                    seal);
+            Strand wire = strand(
+                    "wire",
+                    Curl.of("stop", 1 + random.nextDouble(), Turn.LEFT),
+                    Straight.of("run", 10 + 5 * random.nextDouble()),
+                    Loop.of("loop", 2 + 2 * random.nextDouble(), Turn.LEFT));
+            Piece piece = piece(List.of(wire), List.of(bead("wire.run", material)), List.of(), Optional.of(colour));
+            List<Step> steps = plan(piece).steps();
+            int put = index(steps, s -> s.title().startsWith("Put on"));
+            int dip = index(steps, s -> s.title().startsWith("Darken"));
+            int polish = index(steps, s -> s.title().startsWith("Polish it back"));
+            int sealed = index(steps, s -> s.title().startsWith("Seal"));
+
+            assertThat(dip).as(material).isNotNegative();
+            assertThat(put > dip).as("%s after the bath", material).isEqualTo(shy);
+            assertThat(polish >= 0).isEqualTo(colour.polishBack() > 0);
+            if (polish >= 0) {
+                assertThat(polish).isGreaterThan(dip);
+                assertThat(sealed < 0 || sealed > polish).isTrue();
+                assertThat(shy && put < polish)
+                        .as("%s is not polished with the wire", material)
+                        .isFalse();
+            }
+            assertThat(sealed >= 0).isEqualTo(seal != Colour.Seal.NONE);
+            assertThat(follow(piece)).isEmpty();
+        }
+    }
+
+    private static int index(List<Step> steps, java.util.function.Predicate<Step> wanted) {
+        for (int i = 0; i < steps.size(); i++) {
+            if (wanted.test(steps.get(i))) {
+                return i;
+            }
+        }
+        return -1;
+    }
+
     /** What cannot be done is said: two bought rings that are closed, a bead on a wire with a head at both ends. */
     @Test
     void contradictions_nameTheLock() {

@@ -7,6 +7,7 @@ import java.awt.Graphics2D;
 import java.awt.font.FontRenderContext;
 import java.awt.geom.Ellipse2D;
 import java.awt.geom.Line2D;
+import java.awt.geom.Rectangle2D;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -78,6 +79,12 @@ final class Pen {
     static double widthMm(String words, double sizeMm) {
         Font face = Face.LIBERATION.of(false, sizeMm * ENLARGED);
         return face.getStringBounds(words, FRAME).getWidth() / ENLARGED;
+    }
+
+    /** A rectangle of one colour. */
+    void filled(double x, double y, double wideMm, double highMm, Color colour) {
+        g.setColor(colour);
+        g.fill(new Rectangle2D.Double(x, y, wideMm, highMm));
     }
 
     void circle(double x, double y, double diameterMm, double widthMm) {

@@ -37,6 +37,13 @@ public enum Sheet {
             JigSheet.draw(plan.strands(), format, flow);
         }
     },
+    /** The colours of its bath, with room for samples. */
+    SWATCHES("swatch sheet") {
+        @Override
+        void draw(Piece piece, Plan plan, LengthFormat format, Flow flow) {
+            SwatchSheet.draw(piece, flow);
+        }
+    },
     /** The bench card with pictures. */
     CARD("bench card") {
         @Override
