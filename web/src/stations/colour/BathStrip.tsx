@@ -7,7 +7,8 @@ import { clock } from '../../kit/clock';
 
 const SHADES = 160;
 const TICKS_S = [5, 15, 30, 60, 120, 180, 300, 600, 1200, 1800, 3600, 7200];
-const BAND_PX = 64;
+const ONE_BAND_PX = 64;
+const OF_SEVERAL_PX = 42;
 /** Names nearer than this run into one another. */
 const NAME_PX = 76;
 
@@ -27,6 +28,7 @@ export function BathStrip(props: {
   const first = props.strips[0];
   if (!first) return null;
   const { strip } = first;
+  const bandPx = props.strips.length > 1 ? OF_SEVERAL_PX : ONE_BAND_PX;
   const untilS = strip.looks[strip.looks.length - 1]?.tS ?? 1;
   const share = (s: number) => Math.sqrt(Math.min(1, Math.max(0, s / untilS)));
   const stops = strip.stops.map((s) => ({ ...s, at: share(s.tS) }));
@@ -43,7 +45,7 @@ export function BathStrip(props: {
   return (
     <div className="bath-strip" ref={ref}>
       {width > 0 && (
-        <svg width={width} height={24 + BAND_PX * props.strips.length + 26} aria-hidden="true">
+        <svg width={width} height={24 + bandPx * props.strips.length + 26} aria-hidden="true">
           {named.map((s) => (
             <text
               key={s.name}
@@ -58,14 +60,14 @@ export function BathStrip(props: {
             </text>
           ))}
           {props.strips.map(({ metal, strip: of }, row) => (
-            <g key={metal} transform={`translate(0 ${24 + BAND_PX * row})`}>
+            <g key={metal} transform={`translate(0 ${24 + bandPx * row})`}>
               <linearGradient id={`${id}-${row}`}>
                 {Array.from({ length: SHADES + 1 }, (_, i) => {
                   const s = (i / SHADES) ** 2 * untilS;
                   return <stop key={i} offset={i / SHADES} stopColor={colourAt(of, s)} />;
                 })}
               </linearGradient>
-              <rect width={width} height={BAND_PX - 4} fill={`url(#${id}-${row})`} />
+              <rect width={width} height={bandPx - 4} fill={`url(#${id}-${row})`} />
               {props.strips.length > 1 && (
                 <text x={8} y={22} fontSize={15} fill="var(--ink)">
                   {words(metal)}
@@ -76,7 +78,7 @@ export function BathStrip(props: {
           {TICKS_S.filter((s) => s < untilS).map((s, i, all) => {
             const x = share(s) * width;
             const before = i > 0 ? share(all[i - 1] ?? 0) * width : -99;
-            const y = 24 + BAND_PX * props.strips.length;
+            const y = 24 + bandPx * props.strips.length;
             return (
               <g key={s}>
                 <path d={`M${x} ${y - 4}v7`} stroke="var(--ink-soft)" />
@@ -115,9 +117,10 @@ export function BathStrip(props: {
           onChange={(_, at) => props.onPull(stopOf(at as number) ?? now.name)}
           onChangeCommitted={(_, at) => props.onStop(stopOf(at as number) ?? now.name)}
           sx={{
+            '& .MuiSlider-mark': { display: 'none' },
             '& .MuiSlider-thumb': {
               width: 10,
-              height: BAND_PX * props.strips.length + 8,
+              height: bandPx * props.strips.length + 8,
               borderRadius: '5px',
               border: '2px solid var(--mat)',
             },

@@ -132,8 +132,8 @@ export function Colour() {
           onChange={(_, next: SchoolOfColour | null) => school(next)}
         >
           <ToggleButton value="bright">bright</ToggleButton>
-          <ToggleButton value="brown">brown and stop</ToggleButton>
-          <ToggleButton value="black">black, polish back</ToggleButton>
+          <ToggleButton value="brown">brown, stop</ToggleButton>
+          <ToggleButton value="black">black, polish</ToggleButton>
         </ToggleButtonGroup>
         {bath && stop && lead.data && <When stop={stop} strip={lead.data} />}
         {bath && <Recipe bath={shown} set={set} polishBack={polishBack} onPolish={setShare} />}

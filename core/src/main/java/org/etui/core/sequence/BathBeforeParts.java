@@ -29,11 +29,21 @@ final class BathBeforeParts implements Precedence {
                 .filter(d -> course.piece().parts().stream().anyMatch(p -> d.about.contains(p.id()) && isShy(p)))
                 .forEach(shy::add);
         Set<Draft> later = course.since(shy);
+        if (later.stream().anyMatch(d -> d.kind == Step.Kind.FORM || d.kind == Step.Kind.LASH)) {
+            bath.stream().filter(d -> d.shows == Step.Shows.DARKENING).forEach(BathBeforeParts::withTheRest);
+        }
         Draft first = bath.get(0);
         course.all().stream()
                 .filter(d -> !later.contains(d) && !bath.contains(d))
                 .forEach(first::after);
         shy.forEach(d -> d.after(bath.get(bath.size() - 1)));
+    }
+
+    /** What is bent or wound on after the stone is in goes into the bath straight as it is. */
+    private static void withTheRest(Draft dip) {
+        dip.text(dip.text
+                + " Wire that is bent or wound on later goes in with it, straight as it is; what is cut or rubbed bare"
+                + " afterwards is touched up with a brush, away from the stone.");
     }
 
     private static boolean isShy(Part part) {

@@ -221,6 +221,13 @@ class OrderTest {
                         "Form the loop");
         assertThat(titles(metal)).containsSubsequence("Put on the bead", "Form the loop", "Darken it to red brown");
         assertThat(follow(glass)).isEmpty();
+        assertThat(dip(glass)).contains("Wire that is bent or wound on later goes in with it");
+        assertThat(dip(metal)).doesNotContain("goes in with it");
+    }
+
+    private static String dip(Piece piece) {
+        List<Step> steps = plan(piece).steps();
+        return steps.get(index(steps, s -> s.title().startsWith("Darken"))).text();
     }
 
     /**

@@ -74,7 +74,7 @@ class BathTest {
         Page page = browser.open("/pieces/" + hook + "/colour");
         assertThat(page.getByText("bright, as it leaves the bench")).isVisible();
 
-        button(page, "brown and stop").click();
+        button(page, "brown, stop").click();
         assertThat(page.getByText("out of the bath: red-brown")).isVisible();
         assertThat(page.getByText("It gives off hydrogen sulfide")).isVisible();
         Locator stop = page.getByLabel("stop at");
@@ -84,7 +84,7 @@ class BathTest {
         page.waitForCondition(() -> colour(hook).path("stopAt").asString("").equals("orange"));
 
         Browser.go(page, "/pieces/" + spiral + "/colour");
-        button(page, "black, polish back").click();
+        button(page, "black, polish").click();
         assertThat(page.getByText("polished back 80 %")).isVisible();
         page.waitForCondition(() -> colour(spiral).path("stopAt").asString("").equals("black"));
         Browser.go(page, "/pieces/" + spiral + "/make");
@@ -133,7 +133,7 @@ class BathTest {
     void strip_isReachedByKeysAlone() {
         String id = kept("flat-spiral", "Hazel", Metal.COPPER);
         Page page = browser.open("/pieces/" + id + "/colour");
-        button(page, "brown and stop").click();
+        button(page, "brown, stop").click();
         Locator stop = page.getByLabel("stop at");
         assertThat(stop).isVisible();
         stop.focus();
