@@ -185,8 +185,12 @@ function Planning(props: {
             or two baths.
           </p>
         )}
-        <Button variant="contained" disabled={dips.length === 0} onClick={() => props.onStart(bath, dips)}>
-          {dips.length === 1 ? 'it is in: start the clock' : 'they are in: start the clock'}
+        <Button
+          variant="contained"
+          disabled={inIt.length === 0}
+          onClick={() => dips.length > 0 && props.onStart(bath, dips)}
+        >
+          {inIt.length === 1 ? 'it is in: start the clock' : 'they are in: start the clock'}
         </Button>
         <Cautions />
       </aside>

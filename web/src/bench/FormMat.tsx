@@ -37,7 +37,7 @@ const Turntable = lazy(() => import('../wire/Turntable').then((m) => ({ default:
 const NOTHING: readonly PartDrawn[] = [];
 
 /** Solids that wire lies on by its seat, where they lie. */
-function stonesOf(piece: Piece, plan: Plan): Stone[] {
+export function stonesOf(piece: Piece, plan: Plan): Stone[] {
   const seats = new Set(
     piece.strands.flatMap((s) =>
       s.elements.flatMap((e) => ('seat' in e && e.seat && 'on' in e.seat ? [e.seat.on] : [])),
@@ -220,7 +220,7 @@ export const FormMat = memo(function FormMat(
 });
 
 /** Turns the form, or lays it down; made again only when that changes. */
-const TurnButton = memo(function TurnButton(props: {
+export const TurnButton = memo(function TurnButton(props: {
   /** whether it is being turned */
   turning: boolean;
   /** called to turn it, or to lay it down */

@@ -23,7 +23,7 @@ export function PieceForm(props: {
   /** what is not wire in it */
   parts: readonly PartDrawn[];
   /** colour of each wire at a position along it, mm; those of their metals without */
-  colours?: readonly Coloured[] | undefined;
+  colours?: readonly (Coloured | undefined)[] | undefined;
   /** how it lies on its place */
   at: Omit<Fit, 'box'>;
   /** width of its place, px */

@@ -1,8 +1,9 @@
 import { Canvas, useThree } from '@react-three/fiber';
 import { useEffect, useMemo } from 'react';
-import { BufferAttribute, BufferGeometry, DoubleSide, Vector3 } from 'three';
+import { BufferAttribute, BufferGeometry, Color, DoubleSide, Vector3 } from 'three';
 import { OrbitControls } from 'three/addons/controls/OrbitControls.js';
 import { shades } from './metals';
+import type { Coloured } from './PieceForm';
 import type { MetalWire } from './scene';
 
 const SIDES = 12;
@@ -20,6 +21,8 @@ export interface Stone {
 export function Turntable(props: {
   /** wires of the form */
   wires: MetalWire[];
+  /** colours of each wire where it was darkened; those of their metals without */
+  colours?: readonly (Coloured | undefined)[] | undefined;
   /** solids that they lie on */
   stones?: readonly Stone[];
   /** what it shows, for those who do not see it */
@@ -29,7 +32,8 @@ export function Turntable(props: {
     () => (props.stones ?? []).filter((s) => s.sections.length > 1).map(solid),
     [props.stones],
   );
-  const bodies = useMemo(() => props.wires.map(tube), [props.wires]);
+  const { wires, colours } = props;
+  const bodies = useMemo(() => wires.map((w, i) => tube(w, colours?.[i])), [wires, colours]);
   const { centre, radius } = useMemo(() => sphere(bodies), [bodies]);
   const away = (radius * 1.08) / Math.sin((VIEW_DEG * Math.PI) / 360);
   return (
@@ -64,7 +68,8 @@ export function Turntable(props: {
         {bodies.map((b, i) => (
           <mesh key={i} geometry={b}>
             <meshStandardMaterial
-              color={shades(props.wires[i]?.metal ?? 'copper').body}
+              color={colours?.[i] ? '#ffffff' : shades(wires[i]?.metal ?? 'copper').body}
+              vertexColors={colours?.[i] !== undefined}
               metalness={0.2}
               roughness={0.36}
               side={DoubleSide}
@@ -115,15 +120,20 @@ function Controls(props: {
 }
 
 /** A tube of true thickness along a wire, its ends closed; flattened lengths are wide in the plane. */
-function tube(wire: MetalWire): BufferGeometry {
+function tube(wire: MetalWire, coloured: Coloured | undefined): BufferGeometry {
   const points: Vector3[] = [];
   const widths: number[] = [];
+  const tones: number[] = [];
   wire.outline.forEach((p, i) => {
     const at = new Vector3(p[0] ?? 0, p[1] ?? 0, p[2] ?? 0);
     const last = points[points.length - 1];
     if (!last || last.distanceTo(at) > 1e-4) {
       points.push(at);
       widths.push(wire.widths[i] ?? 1);
+      if (coloured) {
+        const tone = new Color(coloured.at(p[3] ?? 0));
+        for (let k = 0; k < SIDES; k++) tones.push(tone.r, tone.g, tone.b);
+      }
     }
   });
   const least = Math.min(...widths);
@@ -161,7 +171,9 @@ function tube(wire: MetalWire): BufferGeometry {
       indices.push(...(end === 0 ? [first, first + k + 1, first + k] : [first, first + k, first + k + 1]));
     }
   }
-  return skin(positions, indices);
+  const geometry = skin(positions, indices);
+  if (coloured) geometry.setAttribute('color', new BufferAttribute(new Float32Array(tones), 3));
+  return geometry;
 }
 
 /** The skin of a stone: rings of its sections joined, back and front closed. */

@@ -109,12 +109,14 @@ function Layers(props: {
   const { colourAt } = props;
   return LAYERS.map(([share, shift, shade], i) => {
     const { of, rim, fromMm, toMm } = props;
+    // Lights let the colour through: they end with it, or they would lie there twice.
+    const reach = colourAt ? Math.min(i, 1) : i;
     const band =
       i === 0 && rim
         ? rim
         : fromMm === undefined || toMm === undefined
           ? of
-          : part(of, fromMm - i * REACH_MM, toMm + i * REACH_MM);
+          : part(of, fromMm - reach * REACH_MM, toMm + reach * REACH_MM);
     if (!colourAt) return <path key={shade} d={ribbon(band, share, shift)} fill={colours[shade]} />;
     if (shade === 'body') {
       return painted(band, colourAt).map((p, k) => (

@@ -1,6 +1,8 @@
-import { memo, useMemo } from 'react';
+import { lazy, memo, Suspense, useMemo, useState } from 'react';
 import type { ColourPlaces, Plan } from '../../api/types';
-import { wiresOf } from '../../bench/FormMat';
+import { useBench } from '../../bench/bench';
+import { stonesOf, TurnButton, wiresOf } from '../../bench/FormMat';
+import { canTurn } from '../../wire/canTurn';
 import { fitTracks } from '../../wire/fit';
 import { Mat } from '../../wire/Mat';
 import { partTracks } from '../../wire/Parts';
@@ -8,6 +10,8 @@ import { PieceForm } from '../../wire/PieceForm';
 import { sceneOf } from '../../wire/scene';
 import { useSize } from '../../wire/useSize';
 import { lit, shadeAt } from './recesses';
+
+const Turntable = lazy(() => import('../../wire/Turntable').then((m) => ({ default: m.Turntable })));
 
 /** Round wire is brightest along its top: so much of that is on its flanks, and on its rim. */
 const FLANK = 0.8;
@@ -26,7 +30,12 @@ export const ColourForm = memo(function ColourForm(props: {
 }) {
   const { plan, places, shades } = props;
   const { ref, width, height } = useSize();
-  const scene = useMemo(() => sceneOf(plan.strands.flatMap(wiresOf)), [plan]);
+  const { piece } = useBench();
+  const [turning, setTurning] = useState(false);
+  const wires = useMemo(() => plan.strands.flatMap(wiresOf), [plan]);
+  const scene = useMemo(() => sceneOf(wires), [wires]);
+  const stones = useMemo(() => stonesOf(piece, plan), [piece, plan]);
+  const rises = !scene.wires.every((w) => w.flat);
   const colours = useMemo(() => {
     const all = plan.strands.flatMap((s) => {
       const of = shades[s.wire.metal];
@@ -41,7 +50,7 @@ export const ColourForm = memo(function ColourForm(props: {
       };
       return wiresOf(s).map(() => coloured);
     });
-    return all.every((c) => c !== undefined) ? all : undefined;
+    return all.some((c) => c !== undefined) ? all : undefined;
   }, [plan, places, shades]);
   const at = fitTracks(
     [...scene.wires.map((w) => w.track), ...partTracks(plan.parts, scene.slant)],
@@ -50,8 +59,14 @@ export const ColourForm = memo(function ColourForm(props: {
     0.84,
   );
   return (
-    <div className="mat" ref={ref} role="img" aria-label={props.says}>
-      {width > 0 && (
+    <div className="mat" ref={ref} role="group" aria-label={props.says}>
+      {rises && canTurn() && <TurnButton turning={turning} onTurn={setTurning} />}
+      {turning && (
+        <Suspense fallback={<p className="why turn-wait">The form is being set up…</p>}>
+          <Turntable wires={wires} colours={colours} stones={stones} label={props.says} />
+        </Suspense>
+      )}
+      {width > 0 && !turning && (
         <>
           <svg width={width} height={height} aria-hidden="true">
             <Mat width={width} height={height} scale={at.scale} originX={at.x} originY={at.y} />

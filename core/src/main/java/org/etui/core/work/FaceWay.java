@@ -2,6 +2,7 @@ package org.etui.core.work;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.etui.core.check.Check;
 import org.etui.core.curve.Arc;
 import org.etui.core.curve.Biarc;
 import org.etui.core.curve.CurvePiece;
@@ -343,6 +344,7 @@ final class FaceWay {
      */
     Way part(double begins, double ends) {
         List<Coordinate> way = cut(begins, ends);
+        Check.that(way.size() > 1, "its way over the face comes to no length");
         List<Pose> nodes = nodes(way, CLOSE_MM);
         List<CurvePiece> pieces = new ArrayList<>();
         for (int i = 1; i < nodes.size(); i++) {

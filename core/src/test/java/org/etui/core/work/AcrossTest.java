@@ -197,6 +197,24 @@ class AcrossTest {
                 .hasMessageContaining("leastInsideMm");
     }
 
+    /** Found by chance bodies: a way that ends where it begins, by itself and with a lead to it. */
+    @Test
+    void wayOfNoLength_isRefusedByName() {
+        Outline oval = new Outline.Oval(26, 20);
+        Body dome = new Body.Cabochon(oval, 6, 2, 2, Optional.empty());
+        Across none = Across.of("over", "stone", Face.FRONT, 0.87, 0.4).part(0, 1e-320);
+        List<Element> led =
+                List.of(Girth.of("side", oval, 0.2, 0.8, Turn.LEFT).on("stone", THICK / 2, 0), Reach.of("turn"), none);
+
+        assertThatThrownBy(() -> plan(dome, Strand.of("w", "w", WIRE, List.of(none))))
+                .isInstanceOf(BadInput.class)
+                .hasMessageContaining("strands.0.elements.0")
+                .hasMessageContaining("comes to no length");
+        assertThatThrownBy(() -> plan(dome, Strand.of("w", "w", WIRE, led)))
+                .isInstanceOf(BadInput.class)
+                .hasMessageContaining("comes to no length");
+    }
+
     @Test
     void acrossNothing_isRefusedByName() {
         Piece bare = Piece.of("over", Purpose.DECORATIVE, List.of(over("w", Face.FRONT, 0.2, 0.7)));
