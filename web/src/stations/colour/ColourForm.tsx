@@ -60,7 +60,6 @@ export const ColourForm = memo(function ColourForm(props: {
   );
   return (
     <div className="mat" ref={ref} role="group" aria-label={props.says}>
-      {rises && canTurn() && <TurnButton turning={turning} onTurn={setTurning} />}
       {turning && (
         <Suspense fallback={<p className="why turn-wait">The form is being set up…</p>}>
           <Turntable wires={wires} colours={colours} stones={stones} label={props.says} />
@@ -82,6 +81,7 @@ export const ColourForm = memo(function ColourForm(props: {
           <span className="mat-says">{props.says}</span>
         </>
       )}
+      {rises && canTurn() && <TurnButton turning={turning} onTurn={setTurning} />}
     </div>
   );
 });
