@@ -3,13 +3,12 @@ import Checkbox from '@mui/material/Checkbox';
 import { useQueries, useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
-import { api } from '../api/client';
+import { api, reason } from '../api/client';
 import { queries } from '../api/queries';
-import type { Dipped, Metal, Strip, StripQuestion } from '../api/types';
-import { clock, warmth } from '../kit/clock';
+import type { Dipped, Metal, Strip } from '../api/types';
+import { clock } from '../kit/clock';
 import { Coming } from '../kit/Coming';
-import { ChoiceField } from '../kit/ChoiceField';
-import { NumberField } from '../kit/NumberField';
+import { RecipeFields, type Recipe } from '../kit/RecipeFields';
 import { Row } from '../kit/Row';
 import { words } from '../kit/units';
 import { fitTracks } from '../wire/fit';
@@ -20,10 +19,8 @@ import { CameOut } from './CameOut';
 import { Running } from './Running';
 import { useRun, type Dip } from './run';
 
-type Recipe = StripQuestion['bath'];
-
 const MM2_PER_CM2 = 100;
-/** More surface than that in 100 ml tires the bath while the pieces are in, cm² (common practice: few pieces at a time). */
+/** More surface than that in 100 ml tires the bath while the pieces are in, cm²: an estimate. */
 const CROWDED = 25;
 
 /** The times of a recipe for some metals: they do not depend on how finely the strip is drawn. */
@@ -78,6 +75,7 @@ function Planning(props: {
   const [out, setOut] = useState<readonly string[]>([]);
   const first = waiting[0]?.colour;
   const [changed, setChanged] = useState<Partial<Recipe>>({});
+  const [wrong, setWrong] = useState<string>();
   const bath: Recipe = {
     form: first?.bath ?? 'gel',
     drops: first?.drops ?? 2,
@@ -92,9 +90,18 @@ function Planning(props: {
   const inIt = waiting.filter((w) => !out.includes(w.id));
   const surface = inIt.reduce((sum, w) => sum + w.surfaceMm2, 0) / MM2_PER_CM2;
   const crowded = surface / (bath.volumeMl / 100);
-  const set = (more: Partial<Recipe>) => {
-    setChanged({ ...changed, ...more });
-    return Promise.resolve(true);
+  // The server says what can be: what it refuses is told, and the bath stays as it was.
+  const set = async (more: Partial<Recipe>) => {
+    const next = { ...changed, ...more };
+    try {
+      await api.strip({ metal: metals[0] as Metal, bath: { ...bath, ...more }, untilS: 1, stepS: 1 });
+    } catch (thrown) {
+      setWrong(reason(thrown));
+      return false;
+    }
+    setWrong(undefined);
+    setChanged(next);
+    return true;
   };
   const dips = inIt
     .flatMap((w): Dip[] => {
@@ -148,37 +155,15 @@ function Planning(props: {
       </section>
       <aside className="side" aria-label="the bath">
         <dl className="rows">
-          <ChoiceField
-            label="sulfide"
-            value={bath.form}
-            choices={['gel', 'lump', 'liquid']}
-            say={(f) => ({ gel: 'gel', lump: 'lump, crumbs of 2 mm', liquid: 'ready liquid' })[f] ?? f}
-            onChange={(form) => set({ form: form as Recipe['form'] })}
-          />
-          <NumberField
-            label={bath.form === 'lump' ? 'crumbs' : 'drops'}
-            value={bath.drops}
-            unit=""
-            step={1}
-            onChange={(drops) => set({ drops: Math.min(1000, Math.max(0.5, drops)) })}
-          />
-          <NumberField
-            label="water"
-            value={bath.volumeMl}
-            unit="ml"
-            step={10}
-            onChange={(volumeMl) => set({ volumeMl: Math.min(100_000, Math.max(10, volumeMl)) })}
-          />
-          <NumberField
-            label={`temperature, ${warmth(bath.temperatureC)}`}
-            value={bath.temperatureC}
-            unit="°C"
-            step={5}
-            onChange={(temperatureC) => set({ temperatureC: Math.min(99, Math.max(1, temperatureC)) })}
-          />
+          <RecipeFields bath={bath} onChange={set} />
           <Row label="surface of what goes in" value={`${surface.toFixed(0)} cm²`} />
           <Row label="in 100 ml" value={`${crowded.toFixed(0)} cm²`} />
         </dl>
+        {wrong && (
+          <p className="wrong" role="alert">
+            {wrong}
+          </p>
+        )}
         {crowded > CROWDED && (
           <p className="advice mind">
             <b>mind</b> That is much for so little water: the bath tires while they are in. Take more water,

@@ -6,6 +6,7 @@ import { useState } from 'react';
 import { api, reason } from '../api/client';
 import { queries } from '../api/queries';
 import type { BathRecord, Strip } from '../api/types';
+import { exact } from '../kit/clock';
 import { Entry } from '../kit/Entry';
 import type { Dip, Run } from './run';
 
@@ -121,12 +122,11 @@ function Shade(props: {
       return api.strip({ metal: dip.metal, bath: run.bath, untilS, stepS: untilS / LOOKS });
     },
   });
-  const pulled = dip.pulledS ?? 0;
   return (
     <div className="came-out-piece">
       <b>{dip.name}</b>{' '}
       <span>
-        wanted {dip.look}, out after {Math.floor(pulled / 60)}:{String(pulled % 60).padStart(2, '0')}
+        wanted {dip.look}, out after {exact(dip.pulledS ?? 0)}
       </span>
       <ToggleButtonGroup
         exclusive

@@ -5,14 +5,9 @@ import { useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { api } from '../api/client';
 import type { Strip } from '../api/types';
-import { clock } from '../kit/clock';
+import { clock, exact } from '../kit/clock';
 import { Cautions } from './Bath';
 import { pulled, useElapsed, type Run } from './run';
-
-/** Minutes and seconds, to the second. */
-function exact(seconds: number): string {
-  return `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
-}
 
 /** How often to look at a moment of the bath, s. */
 function everyS(strip: Strip | undefined, elapsed: number): number | undefined {

@@ -4,7 +4,12 @@ export function clock(seconds: number): string {
   return `${Math.floor(whole / 60)}:${String(whole % 60).padStart(2, '0')}`;
 }
 
-/** How warm a bath is, in words. */
+/** Whole seconds as minutes and seconds, to the second: what a clock shows. */
+export function exact(seconds: number): string {
+  return `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
+}
+
+/** How warm a bath is, in words; where they part is an estimate, too hot begins where the card warns. */
 export function warmth(celsius: number): string {
   if (celsius > 75) return 'too hot: let it cool to 60';
   if (celsius >= 50) return 'hot';

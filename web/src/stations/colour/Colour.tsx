@@ -9,12 +9,12 @@ import type { Colour as Bath, Metal, Piece, Plan, Strip, StripQuestion } from '.
 import { AdviceList } from '../../bench/AdviceList';
 import { useBench } from '../../bench/bench';
 import { ChoiceField } from '../../kit/ChoiceField';
-import { NumberField } from '../../kit/NumberField';
+import { RecipeFields, type Recipe as Bathed } from '../../kit/RecipeFields';
 import { Row } from '../../kit/Row';
 import { useSettings } from '../../kit/settings';
 import { words } from '../../kit/units';
 import { BathStrip } from './BathStrip';
-import { clock, warmth } from '../../kit/clock';
+import { clock } from '../../kit/clock';
 import { ColourForm } from './ColourForm';
 import { RECIPES, schoolOf, type SchoolOfColour } from './schools';
 
@@ -28,7 +28,7 @@ const OTHER_TOPICS = ['porous stones', 'drying', 'sealer'];
 const TOOLS = ['steel-wool', 'pad', 'cloth', 'glass-bristle', 'tumbler', 'emery', 'block'];
 
 /** What of the bath a strip is asked by. */
-function recipeOf(bath: Bath) {
+function recipeOf(bath: Bath): Bathed {
   return {
     form: bath.bath,
     drops: bath.drops,
@@ -268,33 +268,9 @@ function Recipe(props: {
   const { school } = useSettings();
   return (
     <dl className="rows">
-      <ChoiceField
-        label="sulfide"
-        value={bath.bath}
-        choices={['gel', 'lump', 'liquid']}
-        say={(f) => ({ gel: 'gel', lump: 'lump, crumbs of 2 mm', liquid: 'ready liquid' })[f] ?? f}
-        onChange={(form) => set({ bath: form as Bath['bath'] })}
-      />
-      <NumberField
-        label={bath.bath === 'lump' ? 'crumbs' : 'drops'}
-        value={bath.drops}
-        unit=""
-        step={1}
-        onChange={(drops) => set({ drops })}
-      />
-      <NumberField
-        label="water"
-        value={bath.volumeMl}
-        unit="ml"
-        step={10}
-        onChange={(volumeMl) => set({ volumeMl })}
-      />
-      <NumberField
-        label={`temperature, ${warmth(bath.temperatureC)}`}
-        value={bath.temperatureC}
-        unit="°C"
-        step={5}
-        onChange={(temperatureC) => set({ temperatureC })}
+      <RecipeFields
+        bath={recipeOf(bath)}
+        onChange={({ form, ...more }) => set(form ? { bath: form, ...more } : more)}
       />
       <Row label="stopped in" value={school?.stopBath === false ? 'running water' : 'soda water'} />
       <div>

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { clock, warmth } from '../../kit/clock';
+import { clock, exact, warmth } from '../../kit/clock';
 import { RECIPES, schoolOf } from './schools';
 
 describe('what makers do with a bath', () => {
@@ -22,6 +22,11 @@ describe('times of a bath', () => {
     expect(clock(13.4)).toBe('0:13');
     expect(clock(51.9)).toBe('0:50');
     expect(clock(123)).toBe('2:05');
+  });
+
+  it('of a running clock are told to the second', () => {
+    expect(exact(7)).toBe('0:07');
+    expect(exact(123)).toBe('2:03');
   });
 
   it('stand with the warmth in words', () => {

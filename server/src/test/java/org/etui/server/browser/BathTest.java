@@ -95,6 +95,12 @@ class BathTest {
         assertThat(page.locator(".bath-row")).hasCount(2);
         assertThat(page.getByText("times are a general estimate, no records yet"))
                 .isVisible();
+        Locator drops = page.getByLabel("drops");
+        drops.fill("0");
+        drops.press("Enter");
+        assertThat(page.getByRole(AriaRole.ALERT).first()).containsText("bath.drops was 0");
+        drops.press("Escape");
+        assertThat(drops).hasValue("2");
         button(page, "they are in").click();
         Locator clock = page.getByRole(AriaRole.TIMER);
         page.clock().runFor(20_000);
