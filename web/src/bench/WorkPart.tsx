@@ -2,7 +2,7 @@ import { Pick } from '../kit/Entry';
 import Button from '@mui/material/Button';
 import { memo } from 'react';
 import type { Strand, Work } from '../api/types';
-import { useBench, useKeeping } from './bench';
+import { useBench, useProblem } from './bench';
 import { reasonOf } from '../kit/reason';
 import { ChoiceField } from '../kit/ChoiceField';
 import { LengthField } from '../kit/LengthField';
@@ -67,7 +67,7 @@ function WorkRows(props: {
 }) {
   const { work, strand } = props;
   const { piece, plan, change } = useBench();
-  const { problem } = useKeeping();
+  const problem = useProblem();
   const wrong = problem && reasonOf(problem);
   const kinds = useKinds();
   const id = work.id ?? '';

@@ -59,6 +59,7 @@ export interface Keeping {
 
 const BenchContext = createContext<Bench | null>(null);
 const KeepingContext = createContext<Keeping | null>(null);
+const ProblemContext = createContext<Problem | undefined>(undefined);
 
 /** What need not follow a change at once: it is drawn again when nothing more urgent waits. */
 export function Later(props: {
@@ -81,6 +82,11 @@ export function useKeeping(): Keeping {
   const keeping = useContext(KeepingContext);
   if (!keeping) throw new Error('no piece on the bench');
   return keeping;
+}
+
+/** What was refused last; fields are drawn again when that changes, not at each keeping. */
+export function useProblem(): Problem | undefined {
+  return useContext(ProblemContext);
 }
 
 /** Puts a piece on the bench for everything inside. */
@@ -252,7 +258,9 @@ export function BenchProvider(props: {
   );
   return (
     <BenchContext value={bench}>
-      <KeepingContext value={keeping}>{props.children}</KeepingContext>
+      <KeepingContext value={keeping}>
+        <ProblemContext value={keeping.problem}>{props.children}</ProblemContext>
+      </KeepingContext>
     </BenchContext>
   );
 }

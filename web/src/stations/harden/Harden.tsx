@@ -49,11 +49,20 @@ const AT_ONCE: [string, Work['op'], OwnedTool['kind'] | undefined][] = [
 
 const NO_ZONES: StrandPlan['noHammer'] = [];
 
-/**
- * Hammering with eyes open: strain along form and tape, what it holds, before and after, step by step. Figures come first and drawing
- * follows in slices; a pull asks for its own strand only and is kept when it is let go.
- */
+/** Hammering with eyes open; a new plan is taken up in slices, so that no pull or scrub waits for it. */
 export function Harden() {
+  return (
+    <Later>
+      <HardenBench />
+    </Later>
+  );
+}
+
+/**
+ * Strain along form and tape, what it holds, before and after, step by step. Figures come first and drawing follows in slices; a pull
+ * asks for its own strand only and is kept when it is let go.
+ */
+const HardenBench = memo(function HardenBench() {
   const { piece, plan, at: index, take, change } = useBench();
   const finished = plan.strands[index] as StrandPlan;
   const tempers = useQuery(queries.tempers());
@@ -222,9 +231,7 @@ export function Harden() {
           />
         )}
         <Zones zones={zones} strand={finished} chosen={subject} />
-        <Later>
-          <WorkPart index={index} element={chosen} />
-        </Later>
+        <WorkPart index={index} element={chosen} />
       </aside>
       <div className="tape harden-line">
         {!comparing && <StrainLegend strand={finished} here={planned?.strain} />}
@@ -243,7 +250,7 @@ export function Harden() {
       </div>
     </div>
   );
-}
+});
 
 /** What a strand is hammered with and what is done to it at once; it stays as it is while the steps are scrubbed. */
 const HammerRow = memo(function HammerRow(props: {
@@ -277,9 +284,7 @@ const HammerRow = memo(function HammerRow(props: {
   );
   return (
     <div className="tools-row tight">
-      <Later>
-        <StrandSwitch />
-      </Later>
+      <StrandSwitch />
       <HammerButtons
         index={props.index}
         subject={subject}

@@ -1,6 +1,6 @@
 import Slider from '@mui/material/Slider';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { memo, useMemo, useState } from 'react';
+import { memo, useEffect, useMemo, useState } from 'react';
 import { api } from '../../api/client';
 import type { Piece, Strand, StrandPlan, Thinning, Work } from '../../api/types';
 import { useBench } from '../../bench/bench';
@@ -45,6 +45,7 @@ export const ThicknessPull = memo(function ThicknessPull(props: {
   const { units } = useSettings();
   const { ref, width } = useSize();
   const [held, setHeld] = useState<number>();
+  const [released, setReleased] = useState(false);
   const strand = piece.strands[index] as Strand;
   const done = flatteningOf(piece, strand, element);
   // The rungs do not depend on how far it is flattened now.
@@ -64,21 +65,36 @@ export const ThicknessPull = memo(function ThicknessPull(props: {
     gcTime: 20_000,
   });
   const scale = rungs.data;
+  // What was let go stays on show until the plan on show has it.
+  const shown = done?.toMm ?? scale?.fromMm;
+  const arrived = released && held !== undefined && shown !== undefined && Math.abs(shown - held) < 0.005;
+  const { onPull } = props;
+  useEffect(() => {
+    if (!arrived) return;
+    const drawn = setTimeout(() => {
+      setHeld(undefined);
+      onPull(undefined);
+    });
+    return () => clearTimeout(drawn);
+  }, [arrived, onPull]);
   if (!scale) return <div ref={ref} aria-busy="true" />;
   const least = scale.rungs.at(-1)?.toMm ?? scale.fromMm;
-  const now = held ?? done?.toMm ?? scale.fromMm;
+  const now = held ?? shown ?? scale.fromMm;
   const thick = (by: number) => Math.round((scale.fromMm - by) * 100) / 100;
   const pull = (by: number) => {
     const toMm = thick(by);
     setHeld(toMm);
+    setReleased(false);
     props.onPull(flattened(piece, strand, element, face, toMm, scale));
   };
   const letGo = (by: number) => {
     const toMm = thick(by);
+    setReleased(true);
     const taken = change((p) => flattened(p, strand, element, face, toMm, scale));
-    void taken.then(() => {
-      props.onPull(undefined);
-      setHeld((last) => (last === toMm ? undefined : last));
+    void taken.then((isTaken) => {
+      if (isTaken) return;
+      setHeld(undefined);
+      onPull(undefined);
     });
   };
   const as = stationOf(planned, element);

@@ -1,6 +1,6 @@
 import Button from '@mui/material/Button';
 import type { Join, Part } from '../../api/types';
-import { useBench, useKeeping } from '../../bench/bench';
+import { useBench, useProblem } from '../../bench/bench';
 import { ChoiceField } from '../../kit/ChoiceField';
 import { NumberField } from '../../kit/NumberField';
 import { TextField } from '../../kit/TextField';
@@ -17,7 +17,7 @@ const HOWS: NonNullable<Join['how']>[] = ['threaded', 'hung', 'pushed-through', 
 /** What is not wire, and what hangs in what; whether it fits comes back as advice. */
 export function PartsJoins() {
   const { piece, plan, change } = useBench();
-  const { problem } = useKeeping();
+  const problem = useProblem();
   const wrong = problem && reasonOf(problem);
   const places = new Map<string, string>(
     piece.strands.flatMap((s, i) =>

@@ -70,27 +70,51 @@ public sealed interface Act
      * @param isStruck whether steel strikes the wire: a hammer or a die
      * @param thinsToMm the thickness that it works the wire down to, mm; empty where it leaves the measures
      * @param blank the blank that it is done to; empty for what is done to wire
+     * @param leaves how it leaves the surface
      */
-    record Doing(String verb, boolean isStruck, OptionalDouble thinsToMm, Optional<String> blank) {
+    record Doing(String verb, boolean isStruck, OptionalDouble thinsToMm, Optional<String> blank, Leaves leaves) {
         /** What neither strikes nor thins. */
         static Doing soft(String verb) {
-            return new Doing(verb, false, OptionalDouble.empty(), Optional.empty());
+            return new Doing(verb, false, OptionalDouble.empty(), Optional.empty(), Leaves.AS_IT_WAS);
         }
 
         /** What strikes and leaves the measures. */
         static Doing struck(String verb) {
-            return new Doing(verb, true, OptionalDouble.empty(), Optional.empty());
+            return new Doing(verb, true, OptionalDouble.empty(), Optional.empty(), Leaves.AS_IT_WAS);
         }
 
         /** What strikes the wire down to a thickness, mm. */
         static Doing thinning(String verb, double toMm) {
-            return new Doing(verb, true, OptionalDouble.of(toMm), Optional.empty());
+            return new Doing(verb, true, OptionalDouble.of(toMm), Optional.empty(), Leaves.AS_IT_WAS);
         }
 
         /** What is done to a blank. */
         static Doing onBlank(String verb, String part) {
-            return new Doing(verb, false, OptionalDouble.empty(), Optional.of(part));
+            return new Doing(verb, false, OptionalDouble.empty(), Optional.of(part), Leaves.AS_IT_WAS);
         }
+
+        /** The same, leaving the surface so. */
+        Doing leaving(Leaves surface) {
+            return new Doing(verb, isStruck, thinsToMm, blank, surface);
+        }
+    }
+
+    /** How an act leaves the surface, from the roughest to the brightest. */
+    enum Leaves {
+        /** Nothing to be seen. */
+        AS_IT_WAS,
+        /** Marks that are wanted. */
+        MARKS,
+        /** Smooth from the hammer. */
+        PLANISHED,
+        /** The lines of a file. */
+        FILED,
+        /** Finer lines of emery. */
+        EMERIED,
+        /** Almost without lines. */
+        FINE,
+        /** A shine. */
+        BRIGHT
     }
 
     /**
@@ -238,7 +262,7 @@ public sealed interface Act
 
         @Override
         public Doing doing() {
-            return Doing.struck(Hardening.PLANISH.inWords());
+            return Doing.struck(Hardening.PLANISH.inWords()).leaving(Leaves.PLANISHED);
         }
 
         @Override
@@ -268,7 +292,7 @@ public sealed interface Act
 
         @Override
         public Doing doing() {
-            return Doing.struck(Hardening.TEXTURE.inWords());
+            return Doing.struck(Hardening.TEXTURE.inWords()).leaving(Leaves.MARKS);
         }
 
         @Override
@@ -384,7 +408,7 @@ public sealed interface Act
 
         @Override
         public Doing doing() {
-            return Doing.soft("tumble");
+            return Doing.soft("tumble").leaving(Leaves.BRIGHT);
         }
 
         @Override
@@ -749,7 +773,14 @@ public sealed interface Act
 
         @Override
         public Doing doing() {
-            return Doing.soft("polish");
+            return Doing.soft("polish")
+                    .leaving(
+                            switch (with) {
+                                case FILE -> Leaves.FILED;
+                                case EMERY -> Leaves.EMERIED;
+                                case FOUR_GRADE_BLOCK -> Leaves.FINE;
+                                case CLOTH -> Leaves.BRIGHT;
+                            });
         }
 
         @Override

@@ -1,5 +1,6 @@
 package org.etui.core.colour;
 
+import org.etui.core.check.BadInput;
 import org.etui.core.check.Check;
 import org.etui.core.metal.Metal;
 import org.etui.core.piece.Colour;
@@ -39,19 +40,23 @@ public record Growth(double linearNmPerS, double parabolicNm2PerS) {
 
     /** On a metal in a bath. Metals that take no film are asked as if they were copper: nobody should show it. */
     public static Growth of(Metal metal, Colour.Recipe bath) {
-        double kelvin = bath.temperatureC() + ZERO_CELSIUS;
         double strength = 100 * bath.drops() * gelDrops(bath.form()) / bath.volumeMl() / USUAL_DROPS_PER_100_ML;
-        double warmth = Math.exp(-ACTIVATION / GAS * (1 / kelvin - 1 / USUAL_KELVIN));
-        double rate = strength * warmth * share(metal);
+        double rate = strength * warmth(bath.temperatureC()) * share(metal);
         return new Growth(LINEAR * rate, PARABOLIC * rate);
     }
 
+    /** How many times as fast as at 60 °C everything goes at a temperature (Arrhenius). */
+    static double warmth(double temperatureC) {
+        return Math.exp(-ACTIVATION / GAS * (1 / (temperatureC + ZERO_CELSIUS) - 1 / USUAL_KELVIN));
+    }
+
     /** What a drop or a crumb is in drops of gel: a crumb of 2 mm about three, a drop of ready liquid about a half (engineering estimates). */
-    private static double gelDrops(Colour.Bath form) {
+    static double gelDrops(Colour.Bath form) {
         return switch (form) {
             case GEL -> 1;
             case LUMP -> 3;
             case LIQUID -> 0.5;
+            case NONE -> throw new BadInput("bath.form", "none", "is no bath: nothing darkens without");
         };
     }
 

@@ -81,7 +81,8 @@ final class Merge {
                     s.allowance(),
                     s.elements().stream().map(e -> e.renamed(names)).toList(),
                     s.order(),
-                    lies ? new Place(at.xMm() + moved, at.yMm(), at.zMm(), at.rotDeg()) : at));
+                    lies ? new Place(at.xMm() + moved, at.yMm(), at.zMm(), at.rotDeg()) : at,
+                    s.colour()));
         }
         for (Part p : size.parts()) {
             if (own.contains(p.id())) {

@@ -100,7 +100,8 @@ public final class Together {
                             .map(e -> e.renamed(new Alone(behind, own, seats, mark(s, behind))))
                             .toList(),
                     s.order(),
-                    s.place()));
+                    s.place(),
+                    s.colour()));
             work(piece, s, own, behind);
         }
     }

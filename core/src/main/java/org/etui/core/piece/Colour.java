@@ -1,11 +1,12 @@
 package org.etui.core.piece;
 
+import java.util.Optional;
 import org.etui.core.check.Term;
 
 /**
- * Darkening in a sulfide bath.
+ * Darkening in a sulfide bath, or staying out of it; and what it is sealed with.
  *
- * @param bath form of the sulfide
+ * @param bath form of the sulfide; none: it stays bright, and only the seal counts
  * @param drops drops of it
  * @param volumeMl water, ml
  * @param temperatureC temperature, °C
@@ -13,9 +14,12 @@ import org.etui.core.check.Term;
  * @param polishBack share taken off the high places
  * @param polishWith with what
  * @param seal what it is sealed with
+ * @param stopIn what the bath is stopped in; absent: as the maker was taught
+ * @param dry how it is dried
  */
 public record Colour(
-        @Term(value = "form of the sulfide", or = "\"gel\"") Bath bath,
+        @Term(value = "form of the sulfide; none: it stays bright, and only the seal counts", or = "\"gel\"")
+        Bath bath,
 
         @Term(value = "drops of it; crumbs of about 2 mm of a lump", from = 0.01, to = 1000, or = "2")
         double drops,
@@ -35,7 +39,34 @@ public record Colour(
         PolishWith polishWith,
 
         @Term(value = "what it is sealed with", or = "\"none\"")
-        Seal seal) {
+        Seal seal,
+
+        @Term("what the bath is stopped in; absent: as the maker was taught")
+        Optional<StopIn> stopIn,
+
+        @Term(value = "how it is dried", or = "\"warm-air\"")
+        Dry dry) {
+    /** Bright, and not sealed. */
+    public static final Colour BRIGHT =
+            new Colour(Bath.NONE, 2, 118, 60, Stop.RED_BROWN, 0, PolishWith.STEEL_WOOL, Seal.NONE);
+
+    /** Stopped as the maker was taught, dried in warm air. */
+    public Colour(
+            Bath bath,
+            double drops,
+            double volumeMl,
+            double temperatureC,
+            Stop stopAt,
+            double polishBack,
+            PolishWith polishWith,
+            Seal seal) {
+        this(bath, drops, volumeMl, temperatureC, stopAt, polishBack, polishWith, seal, Optional.empty(), Dry.WARM_AIR);
+    }
+
+    /** Whether it goes into a bath. */
+    public boolean darkens() {
+        return bath != Bath.NONE;
+    }
 
     /**
      * What is in a bath.
@@ -70,7 +101,29 @@ public record Colour(
         /** Lump. */
         LUMP,
         /** Liquid. */
-        LIQUID
+        LIQUID,
+        /** None: it stays bright. */
+        NONE
+    }
+
+    /** What a bath is stopped in. */
+    public enum StopIn {
+        /** Cold water with baking soda. */
+        SODA,
+        /** Running water. */
+        WATER,
+        /** Warm water with soap, which takes grease and smell off, too. */
+        SOAP
+    }
+
+    /** How it is dried. */
+    public enum Dry {
+        /** A soft cloth. */
+        CLOTH,
+        /** Left in the air. */
+        AIR,
+        /** Warm air on both sides, then left to cool. */
+        WARM_AIR
     }
 
     /** Where to stop. */

@@ -1,5 +1,7 @@
 package org.etui.core.piece;
 
+import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import org.etui.core.check.Term;
 import org.etui.core.check.Word;
@@ -15,6 +17,7 @@ import org.etui.core.check.Word;
  * @param count how many there are, one after the other where they sit
  * @param body what it is as a solid
  * @param place where it lies in the drawing; what lies on it lies there too
+ * @param colour how it is darkened, where not as the piece is
  */
 public record Part(
         @Term(value = "name of the part, unique in the piece", to = 60, position = true)
@@ -33,37 +36,54 @@ public record Part(
         @Term("what it is as a solid") Optional<Body> body,
 
         @Term(value = "where it lies in the drawing; what lies on it lies there too", or = "{}")
-        Place place) {
+        Place place,
+
+        @Term("how it is darkened, where not as the piece is")
+        Optional<Colour> colour) {
+    /** What takes no harm in the bath. */
+    private static final List<String> METALS =
+            List.of("copper", "brass", "bronze", "silver", "gold", "steel", "metal", "wire");
 
     /** One, told by its size only. */
     public static Part of(String id, PartKind kind, String material, double sizeMm, Optional<String> on) {
-        return new Part(id, kind, material, sizeMm, on, 1, Optional.empty(), Place.FREE);
+        return new Part(id, kind, material, sizeMm, on, 1, Optional.empty(), Place.FREE, Optional.empty());
     }
 
     /** The same as a solid. */
     public Part withBody(Body solid) {
-        return new Part(id, kind, material, sizeMm, on, count, Optional.of(solid), place);
+        return new Part(id, kind, material, sizeMm, on, count, Optional.of(solid), place, colour);
     }
 
     /** The same, so many of it. */
     public Part times(int number) {
-        return new Part(id, kind, material, sizeMm, on, number, body, place);
+        return new Part(id, kind, material, sizeMm, on, number, body, place, colour);
     }
 
     /** The same under another name, sitting elsewhere. */
     public Part renamed(String name, Optional<String> elsewhere) {
-        return new Part(name, kind, material, sizeMm, elsewhere, count, body, place);
+        return new Part(name, kind, material, sizeMm, elsewhere, count, body, place, colour);
     }
 
     /** The same, lying somewhere. */
     public Part placed(Place there) {
-        return new Part(id, kind, material, sizeMm, on, count, body, there);
+        return new Part(id, kind, material, sizeMm, on, count, body, there, colour);
     }
 
     /** The same, lying further to the right, mm. */
     public Part moved(double rightMm) {
         Place there = new Place(place.xMm() + rightMm, place.yMm(), place.zMm(), place.rotDeg());
-        return rightMm == 0 ? this : new Part(id, kind, material, sizeMm, on, count, body, there);
+        return rightMm == 0 ? this : new Part(id, kind, material, sizeMm, on, count, body, there, colour);
+    }
+
+    /** The same, darkened otherwise than the piece. */
+    public Part withColour(Optional<Colour> own) {
+        return new Part(id, kind, material, sizeMm, on, count, body, place, own);
+    }
+
+    /** Whether the bath harms or stains it: whatever is not of metal (common practice). */
+    public boolean isShyOfBath() {
+        String of = material.toLowerCase(Locale.ROOT);
+        return METALS.stream().noneMatch(of::contains);
     }
 
     /** Mass of all of it, g, an estimate; 0 where its body is not told. */

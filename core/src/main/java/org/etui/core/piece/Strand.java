@@ -21,6 +21,7 @@ import org.etui.core.wire.Wire;
  * @param elements in order along the wire
  * @param order ids in the order of forming; what is missing follows along the wire
  * @param place where it lies in the drawing
+ * @param colour how it is darkened, where not as the piece is
  */
 public record Strand(
         @Term(value = "name of the strand, unique in the piece", to = 60, position = true)
@@ -52,7 +53,10 @@ public record Strand(
         List<String> order,
 
         @Term(value = "where it lies in the drawing", or = "{}")
-        Place place) {
+        Place place,
+
+        @Term("how it is darkened, where not as the piece is")
+        Optional<Colour> colour) {
 
     /** @throws IllegalArgumentException if there are no elements or no wires */
     public Strand {
@@ -64,32 +68,38 @@ public record Strand(
 
     /** One wire with the usual allowance, formed along the wire. */
     public static Strand of(String id, String name, Wire wire, List<Element> elements) {
-        return new Strand(id, name, 1, false, false, wire, Allowance.usual(), elements, List.of(), Place.FREE);
+        return new Strand(
+                id, name, 1, false, false, wire, Allowance.usual(), elements, List.of(), Place.FREE, Optional.empty());
     }
 
     /** The same, of another wire. */
     public Strand withWire(Wire other) {
-        return new Strand(id, name, count, matched, mirror, other, allowance, elements, order, place);
+        return new Strand(id, name, count, matched, mirror, other, allowance, elements, order, place, colour);
     }
 
     /** The same, formed in another order. */
     public Strand withOrder(List<String> other) {
-        return new Strand(id, name, count, matched, mirror, wire, allowance, elements, other, place);
+        return new Strand(id, name, count, matched, mirror, wire, allowance, elements, other, place, colour);
     }
 
     /** The same, with another allowance. */
     public Strand withAllowance(Allowance other) {
-        return new Strand(id, name, count, matched, mirror, wire, other, elements, order, place);
+        return new Strand(id, name, count, matched, mirror, wire, other, elements, order, place, colour);
     }
 
     /** The same, lying elsewhere. */
     public Strand withPlace(Place other) {
-        return new Strand(id, name, count, matched, mirror, wire, allowance, elements, order, other);
+        return new Strand(id, name, count, matched, mirror, wire, allowance, elements, order, other, colour);
+    }
+
+    /** The same, darkened otherwise than the piece. */
+    public Strand withColour(Optional<Colour> own) {
+        return new Strand(id, name, count, matched, mirror, wire, allowance, elements, order, place, own);
     }
 
     /** The same, several times. */
     public Strand times(int wires, boolean inPairs, boolean mirrored) {
-        return new Strand(id, name, wires, inPairs, mirrored, wire, allowance, elements, order, place);
+        return new Strand(id, name, wires, inPairs, mirrored, wire, allowance, elements, order, place, colour);
     }
 
     /** The element of that id. */

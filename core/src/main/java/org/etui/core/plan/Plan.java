@@ -150,6 +150,7 @@ public record Plan(
      * @param stretch what is cut beyond the net length
      * @param handleAt where the handle is
      * @param massG mass of the finished wire
+     * @param surfaceMm2 surface of the finished wire
      * @param tape what lies along the straight wire, from its beginning to its end
      */
     public record Amount(
@@ -162,6 +163,7 @@ public record Plan(
             @Term("what is cut beyond the net length") CutAllowance stretch,
             @Term("where the handle is") HandleAt handleAt,
             @Term("mass of the finished wire, g") double massG,
+            @Term("surface of the finished wire, mm²") double surfaceMm2,
 
             @Term("what lies along the straight wire, from its beginning to its end")
             List<OnTape> tape) {}

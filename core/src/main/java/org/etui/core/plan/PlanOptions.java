@@ -1,5 +1,6 @@
 package org.etui.core.plan;
 
+import org.etui.core.colour.BathLog;
 import org.etui.core.measure.LengthFormat;
 import org.etui.core.measure.Units;
 import org.etui.core.sequence.School;
@@ -12,19 +13,20 @@ import org.etui.core.tool.Toolbox;
  * @param format how the card writes lengths
  * @param box the tools owned
  * @param school what the maker was taught
+ * @param log what came out of the maker's own baths
  */
-public record PlanOptions(States states, LengthFormat format, Toolbox box, School school) {
+public record PlanOptions(States states, LengthFormat format, Toolbox box, School school, BathLog log) {
     /** The last state, millimetres. */
     public static final PlanOptions USUAL = new PlanOptions(States.LAST, new LengthFormat(Units.MM));
 
     /** With the tools that a bench starts with. */
     public PlanOptions(States states, LengthFormat format) {
-        this(states, format, Toolbox.STARTER, School.USUAL);
+        this(states, format, Toolbox.STARTER);
     }
 
     /** With tools of one's own, as usually taught. */
     public PlanOptions(States states, LengthFormat format, Toolbox box) {
-        this(states, format, box, School.USUAL);
+        this(states, format, box, School.USUAL, BathLog.EMPTY);
     }
 
     /** Which states a plan carries. */

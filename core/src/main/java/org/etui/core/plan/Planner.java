@@ -80,7 +80,8 @@ public final class Planner {
         }
         View view = View.of(works, seats.of(works));
         List<Advice> advice = Rules.look(Bench.of(piece, works, options.box(), options.format()));
-        BenchCard.Card card = BenchCard.of(piece, works, advice, options.format(), options.box(), options.school());
+        BenchCard.Card card =
+                BenchCard.of(piece, works, advice, options.format(), options.box(), options.school(), options.log());
         Wanted wanted = Wanted.of(piece, works);
         List<Plan.StrandPlan> strands = works.stream()
                 .map(w -> strand(piece, w, wanted, view.of(w.strand()), options))
@@ -211,7 +212,14 @@ public final class Planner {
                         wire.temper().strain(),
                         wire.amberStrain(),
                         wire.redStrain()),
-                new Plan.Amount(work.netMm(), work.cutMm(), work.stretch(), work.handleAt(), massG(work), tape(work)),
+                new Plan.Amount(
+                        work.netMm(),
+                        work.cutMm(),
+                        work.stretch(),
+                        work.handleAt(),
+                        massG(work),
+                        surfaceMm2(work),
+                        tape(work)),
                 new Plan.Drawn(
                         Extents.of(work, view, outline),
                         outline,
@@ -508,16 +516,17 @@ public final class Planner {
                 state.index(), state.operation(), workpiece.lengthMm(), outline(stations, view), rows);
     }
 
+    private static double surfaceMm2(StrandWork work) {
+        return work.finished().runs().stream().mapToDouble(Run::surfaceMm2).sum();
+    }
+
     private static Plan.Totals totals(Piece piece, List<StrandWork> works, List<Step> card) {
         Map<Wire, Double> lengths = new LinkedHashMap<>();
         double surface = 0;
         for (StrandWork work : works) {
             int count = work.strand().count();
             lengths.merge(work.strand().wire(), count * work.cutMm(), Double::sum);
-            surface += count
-                    * work.finished().runs().stream()
-                            .mapToDouble(Run::surfaceMm2)
-                            .sum();
+            surface += count * surfaceMm2(work);
         }
         List<Plan.WireTotal> rows = new ArrayList<>();
         lengths.forEach((wire, length) ->

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import org.etui.core.act.Operation;
 import org.etui.core.metal.Metal;
+import org.etui.core.piece.Colour;
+import org.etui.core.piece.Dip;
 import org.etui.core.piece.PartKind;
 import org.etui.core.piece.Piece;
 import org.etui.core.work.StrandWork;
@@ -74,16 +76,18 @@ public final class Cautions {
         if (strands.stream().anyMatch(s -> s.strand().wire().metal() == Metal.MUSIC_WIRE)) {
             cautions.add(SPRING_WIRE);
         }
-        piece.colour().ifPresent(colour -> {
+        if (!Dip.of(piece).isEmpty()) {
             cautions.add(SULFIDE);
             if (piece.parts().stream().anyMatch(p -> p.kind() == PartKind.STONE || p.kind() == PartKind.BEAD)) {
                 cautions.add(STONES);
             }
             cautions.add(DRYING);
-            if (colour.seal() != org.etui.core.piece.Colour.Seal.NONE) {
-                cautions.add(SEALER);
-            }
-        });
+        }
+        if (piece.strands().stream()
+                .flatMap(s -> s.colour().or(piece::colour).stream())
+                .anyMatch(c -> c.seal() != Colour.Seal.NONE)) {
+            cautions.add(SEALER);
+        }
         switch (piece.purpose()) {
             case NECKLACE_CLOSURE -> cautions.add(NECK);
             case EAR_WIRE -> cautions.add(EAR_WIRES);

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import org.etui.core.piece.Colour;
+import org.etui.core.piece.Dip;
 
 /** A strong or hot bath darkens before there is time to look (common practice). */
 final class DenseBath implements Rule {
@@ -21,20 +22,23 @@ final class DenseBath implements Rule {
 
     @Override
     public List<Advice> look(Bench bench) {
-        return bench.piece().colour().flatMap(DenseBath::look).stream().toList();
+        return Dip.of(bench.piece()).stream()
+                .flatMap(d -> look(d.colour(), d.where(bench.piece())).stream())
+                .toList();
     }
 
-    private static Optional<Advice> look(Colour colour) {
+    private static Optional<Advice> look(Colour colour, String where) {
         double strength = 100 * colour.drops() / colour.volumeMl();
         boolean dense = strength > MOST_DROPS_PER_100ML;
         if (!dense && colour.temperatureC() <= MOST_C) {
             return Optional.empty();
         }
+        String path = "/" + where.replace('.', '/');
         double drops = Math.max(1, Math.floor(colour.volumeMl() * 2 / 100));
         return Optional.of(new Advice(
                 Advice.Severity.MIND,
                 NAME,
-                dense ? "colour.drops" : "colour.temperatureC",
+                where + (dense ? ".drops" : ".temperatureC"),
                 dense
                         ? String.format(Locale.ROOT, "%.1f drops in 100 ml leave no time to look.", strength)
                         : String.format(
@@ -43,7 +47,7 @@ final class DenseBath implements Rule {
                 dense ? String.format(Locale.ROOT, "Take %.0f drops.", drops) : "Let it cool to 60 °C.",
                 Optional.of(List.of(
                         dense
-                                ? Advice.Patch.replace("/colour/drops", drops)
-                                : Advice.Patch.replace("/colour/temperatureC", 60)))));
+                                ? Advice.Patch.replace(path + "/drops", drops)
+                                : Advice.Patch.replace(path + "/temperatureC", 60)))));
     }
 }

@@ -3,7 +3,7 @@ package org.etui.core.rule;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
+import org.etui.core.piece.Dip;
 import org.etui.core.piece.Part;
 import org.etui.core.piece.PartKind;
 
@@ -23,7 +23,8 @@ final class PorousStone implements Rule {
     public List<Advice> look(Bench bench) {
         List<Advice> advice = new ArrayList<>();
         List<Part> parts = bench.piece().parts();
-        for (int i = 0; bench.piece().colour().isPresent() && i < parts.size(); i++) {
+        boolean bath = !Dip.asked(bench.piece()).isEmpty();
+        for (int i = 0; bath && i < parts.size(); i++) {
             Part part = parts.get(i);
             boolean stone = part.kind() == PartKind.STONE || part.kind() == PartKind.BEAD;
             String material = part.material().toLowerCase(Locale.ROOT);
@@ -35,7 +36,7 @@ final class PorousStone implements Rule {
                         "The " + part.label() + " of " + part.material() + " must not go into the bath.",
                         "It soaks the sulfide up and is stained or eaten (common practice).",
                         "Leave the colour out, or colour the wire before the stone goes in.",
-                        Optional.of(List.of(Advice.Patch.remove("/colour")))));
+                        bench.piece().colour().map(c -> List.of(Advice.Patch.remove("/colour")))));
             }
         }
         return advice;

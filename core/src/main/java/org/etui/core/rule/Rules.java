@@ -42,7 +42,8 @@ public final class Rules {
             new BareJaws(),
             new DenseBath(),
             new PorousStone(),
-            new TakesColour());
+            new TakesColour(),
+            new Undone());
 
     private Rules() {}
 

@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
+import org.etui.core.colour.BathLog;
 import org.etui.core.measure.LengthFormat;
 import org.etui.core.piece.Piece;
 import org.etui.core.piece.Work;
@@ -36,6 +37,7 @@ public final class BenchCard {
      * @param format how lengths are written
      * @param box the tools owned
      * @param school what the maker was taught
+     * @param log what came out of the maker's own baths
      */
     public static Card of(
             Piece piece,
@@ -43,7 +45,8 @@ public final class BenchCard {
             List<Advice> advice,
             LengthFormat format,
             Toolbox box,
-            School school) {
+            School school,
+            BathLog log) {
         WorkWords works = new WorkWords(format, box);
         Course course = Course.of(
                 piece,
@@ -52,14 +55,8 @@ public final class BenchCard {
                         .map(work -> StrandSteps.of(piece, work, format, box, school))
                         .toList());
         blanks(piece, works, course);
-        Draft last = null;
-        for (Draft colour : ColourSteps.of(piece, strands, school)) {
-            if (last != null) {
-                colour.after(last);
-            }
-            last = course.add(colour);
-        }
         Precedence.ALL.forEach(p -> p.apply(course));
+        BathOrder.add(course, school, log);
         Draft look = lastLook(strands);
         course.all().forEach(look::after);
         course.add(look);
@@ -74,10 +71,13 @@ public final class BenchCard {
     /** What is done to blanks: cut out first, then worked. */
     private static void blanks(Piece piece, WorkWords works, Course course) {
         Map<String, Draft> cut = new HashMap<>();
-        piece.parts().forEach(part -> works.cutOut(part).ifPresent(d -> cut.put(part.id(), course.add(d))));
+        piece.parts()
+                .forEach(part ->
+                        works.cutOut(part).ifPresent(d -> cut.put(part.id(), course.add(d.about(List.of(part.id()))))));
         for (Work work : piece.work()) {
             works.ofBlank(piece, work).ifPresent(draft -> {
                 Draft first = work.act().doing().blank().map(cut::get).orElse(null);
+                draft.about(work.act().doing().blank().stream().toList());
                 course.add(first == null ? draft : draft.after(first));
             });
         }

@@ -4,15 +4,14 @@ import java.util.List;
 
 /** One thing that has to come before another, because of what the things are. */
 interface Precedence {
-    /** Every one, in the order in which they are looked at: the bath has to know all that goes in after it. */
+    /** Every one, in the order in which they are looked at. */
     List<Precedence> ALL = List.of(
             new BeadBeforeEnds(),
             new HungBeforeClosing(),
             new StoneBeforeCover(),
             new LashBeforeBending(),
             new CordIntoCoil(),
-            new HammerBeforeParts(),
-            new BathBeforeParts());
+            new HammerBeforeParts());
 
     /** Adds steps, and says what they wait for. */
     void apply(Course course);

@@ -342,7 +342,43 @@ class RulesTest {
                 Arguments.of(
                         "stone-in-the-tumbler",
                         with(coloured(2, 60, "agate"), Colour.PolishWith.TUMBLER),
-                        darkened(Colour.PolishWith.TUMBLER, Metal.COPPER)));
+                        darkened(Colour.PolishWith.TUMBLER, Metal.COPPER)),
+                Arguments.of("part-takes-no-colour", ownBath("agate"), ownBath("copper sheet")),
+                Arguments.of("undone", polished(TEXTURED, BLOCK), polished(BLOCK, TEXTURED_SOFT)),
+                Arguments.of("undone", polished(CLOTH, EMERY), polished(EMERY, CLOTH)),
+                Arguments.of(
+                        "undone",
+                        polished(EMERY, new Act.Mallet(1, With.NYLON_MALLET), PLANISHED),
+                        polished(PLANISHED, EMERY)),
+                Arguments.of(
+                        "undone",
+                        with(polished(CLOTH), Colour.PolishWith.CLOTH),
+                        with(polished(BLOCK), Colour.PolishWith.CLOTH)));
+    }
+
+    private static final Act TEXTURED = new Act.Texture(With.BALL_HAMMER);
+    private static final Act TEXTURED_SOFT = new Act.Tumble(60);
+    private static final Act PLANISHED = new Act.Planish(With.FLAT_HAMMER);
+    private static final Act EMERY = new Act.Polish(Act.Polish.Abrasive.EMERY);
+    private static final Act BLOCK = new Act.Polish(Act.Polish.Abrasive.FOUR_GRADE_BLOCK);
+    private static final Act CLOTH = new Act.Polish(Act.Polish.Abrasive.CLOTH);
+
+    /** A straight wire with its surface worked, in that order. */
+    private static Piece polished(Act... acts) {
+        List<Work> works = new java.util.ArrayList<>();
+        for (Act act : acts) {
+            works.add(Work.of("w" + works.size(), "wire", List.of("run"), act));
+        }
+        Strand wire = Strand.of("wire", "", Examples.copper(1), List.of(Straight.of("run", 20)));
+        return Piece.of("Example", Purpose.DECORATIVE, List.of(wire)).withWork(works);
+    }
+
+    /** A part that has a bath of its own. */
+    private static Piece ownBath(String material) {
+        Piece plain = coloured(2, 60, material);
+        Colour own = plain.colour().orElseThrow();
+        return plain.withParts(
+                plain.parts().stream().map(p -> p.withColour(Optional.of(own))).toList(), plain.joins());
     }
 
     private static Piece with(Piece piece, Colour.PolishWith tool) {

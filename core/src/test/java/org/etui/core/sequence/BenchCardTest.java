@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import org.etui.core.Examples;
 import org.etui.core.act.Act;
+import org.etui.core.colour.BathLog;
 import org.etui.core.element.Loop;
 import org.etui.core.element.Turn;
 import org.etui.core.measure.LengthFormat;
@@ -290,7 +291,9 @@ class BenchCardTest {
         School other = new School(School.Spiral.DRAW, School.Polish.ONE_DIRECTION, false);
         Plan usual = Planner.plan(spiral, PlanOptions.USUAL);
         Plan taught = Planner.plan(
-                spiral, new PlanOptions(PlanOptions.States.LAST, PlanOptions.USUAL.format(), Toolbox.STARTER, other));
+                spiral,
+                new PlanOptions(
+                        PlanOptions.States.LAST, PlanOptions.USUAL.format(), Toolbox.STARTER, other, BathLog.EMPTY));
 
         assertThat(words(usual)).contains("push the wire round it", "to and fro", "baking soda");
         assertThat(words(taught))

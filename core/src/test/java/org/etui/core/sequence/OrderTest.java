@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
+import java.util.stream.IntStream;
 import org.etui.core.Examples;
 import org.etui.core.act.Act;
 import org.etui.core.act.With;
@@ -277,6 +278,67 @@ class OrderTest {
             assertThat(sealed >= 0).isEqualTo(seal != Colour.Seal.NONE);
             assertThat(follow(piece)).isEmpty();
         }
+    }
+
+    /**
+     * Common practice: what is darkened otherwise than the rest goes into its own bath before it meets the rest; what stays bright goes into none, and sealing
+     * comes last of all.
+     */
+    @Test
+    void baths_ofTheirOwn_comeBeforeWhatTheyMeet() {
+        Colour black =
+                new Colour(Colour.Bath.GEL, 3, 118, 60, Colour.Stop.BLACK, 0.5, Colour.PolishWith.PAD, Colour.Seal.WAX);
+        for (List<Optional<Colour>> own : List.of(
+                List.of(Optional.of(black), Optional.<Colour>empty()),
+                List.of(Optional.of(Colour.BRIGHT), Optional.<Colour>empty()),
+                List.of(Optional.<Colour>empty(), Optional.of(Colour.BRIGHT)),
+                List.of(Optional.of(black), Optional.of(Colour.BRIGHT)))) {
+            Piece piece = piece(
+                    List.of(drop("one").withColour(own.get(0)), drop("two").withColour(own.get(1))),
+                    List.of(),
+                    List.of(Join.of("one.loop", "two.loop")),
+                    Optional.of(DARK));
+            List<Step> steps = plan(piece).steps();
+            List<Integer> dips = IntStream.range(0, steps.size())
+                    .filter(i -> steps.get(i).kind() == Step.Kind.BATH
+                            && steps.get(i).title().startsWith("Darken"))
+                    .boxed()
+                    .toList();
+            int hang = index(steps, s -> s.kind() == Step.Kind.HANG);
+            int sealed = index(steps, s -> s.title().startsWith("Seal"));
+            long baths = own.stream()
+                    .map(c -> c.or(() -> Optional.of(DARK)).get())
+                    .filter(Colour::darkens)
+                    .distinct()
+                    .count();
+
+            assertThat(dips).as(own.toString()).hasSize((int) baths);
+            assertThat(hang).as(own.toString()).isGreaterThan(dips.get(dips.size() - 1));
+            for (int dip : dips) {
+                assertThat(steps.get(dip).about()).isNotEmpty();
+            }
+            assertThat(sealed).isEqualTo(own.contains(Optional.of(black)) ? steps.size() - 2 : -1);
+            assertThat(follow(piece)).isEmpty();
+        }
+    }
+
+    /** Common practice: a cut that is made when the bath is over is bare, and is darkened with a brush before the piece is sealed. */
+    @Test
+    void whatIsCutAfterTheBath_isTouchedUp() {
+        Strand pin = Strand.of(
+                "pin",
+                "pin",
+                Examples.copper(1),
+                List.of(Curl.of("stop", 2, Turn.LEFT), Straight.of("run", 20), Loop.of("loop", 3, Turn.LEFT)));
+        List<Step> glass = plan(piece(List.of(pin), List.of(bead("pin.run", "glass")), List.of(), Optional.of(DARK)))
+                .steps();
+        List<Step> alone = plan(piece(List.of(pin), List.of(), List.of(), Optional.of(DARK)))
+                .steps();
+        int touch = index(glass, s -> s.title().startsWith("Darken the cut"));
+
+        assertThat(touch).isGreaterThan(index(glass, s -> s.kind() == Step.Kind.TRIM));
+        assertThat(glass.get(touch).text()).contains("never near stone, bead or cord");
+        assertThat(index(alone, s -> s.title().startsWith("Darken the cut"))).isNegative();
     }
 
     private static int index(List<Step> steps, java.util.function.Predicate<Step> wanted) {

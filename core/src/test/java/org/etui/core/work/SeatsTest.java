@@ -139,8 +139,16 @@ class SeatsTest {
     void girth_liesWhereItsPartIs() {
         Outline drop = new Outline.Drop(28, 18, 180);
         Part stone = stone(new Body.Slab(drop, 5, 0, Optional.empty()));
-        Part moved =
-                new Part(stone.id(), stone.kind(), "", 20, Optional.empty(), 1, stone.body(), new Place(30, -4, 2, 0));
+        Part moved = new Part(
+                stone.id(),
+                stone.kind(),
+                "",
+                20,
+                Optional.empty(),
+                1,
+                stone.body(),
+                new Place(30, -4, 2, 0),
+                Optional.empty());
         Piece piece = Piece.of("Drop", Purpose.DECORATIVE, List.of(round("wire", 1, drop, 2, 0, Turn.LEFT)))
                 .withParts(List.of(moved), List.of());
         List<double[]> girth = points(plan(piece), "wire", "girth");

@@ -35,14 +35,17 @@ class PaperController {
     private final Reader reader;
     private final Tools tools;
     private final SettingsList settings;
+    private final Baths baths;
     private final Watch watch;
 
-    PaperController(PieceStore pieces, Jobs jobs, Reader reader, Tools tools, SettingsList settings, Watch watch) {
+    PaperController(
+            PieceStore pieces, Jobs jobs, Reader reader, Tools tools, SettingsList settings, Baths baths, Watch watch) {
         this.pieces = pieces;
         this.jobs = jobs;
         this.reader = reader;
         this.tools = tools;
         this.settings = settings;
+        this.baths = baths;
         this.watch = watch;
     }
 
@@ -134,7 +137,7 @@ class PaperController {
         Paper on = PlanController.word("paper", paper, Paper.values());
         LengthFormat lengths = new LengthFormat(PlanController.units(units));
         PlanOptions options = new PlanOptions(
-                wanted.states(), lengths, tools.now(), settings.now().school());
+                wanted.states(), lengths, tools.now(), settings.now().school(), baths.now());
         byte[] body = watch.many(() -> wanted.of(piece, Planner.plan(piece, options), on, lengths, as));
         String name = piece.name() + ", " + wanted.title() + "." + format.toLowerCase(java.util.Locale.ROOT);
         return shown(body, as.mediaType(), name);

@@ -43,13 +43,16 @@ class PlanController {
     private final PriceList prices;
     private final MeasureList measures;
     private final SettingsList settings;
+    private final Baths baths;
     private final Watch watch;
 
-    PlanController(Tools tools, PriceList prices, MeasureList measures, SettingsList settings, Watch watch) {
+    PlanController(
+            Tools tools, PriceList prices, MeasureList measures, SettingsList settings, Baths baths, Watch watch) {
         this.tools = tools;
         this.prices = prices;
         this.measures = measures;
         this.settings = settings;
+        this.baths = baths;
         this.watch = watch;
     }
 
@@ -64,7 +67,8 @@ class PlanController {
                 wanted,
                 new LengthFormat(units(units)),
                 tools.now(),
-                settings.now().school());
+                settings.now().school(),
+                baths.now());
         return watch.plan(() -> Planner.plan(piece, options));
     }
 

@@ -1,13 +1,18 @@
 package org.etui.server.print;
 
 import java.awt.Color;
-import java.util.List;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.etui.core.colour.Clock;
 import org.etui.core.colour.Growth;
 import org.etui.core.colour.Look;
 import org.etui.core.colour.Shade;
 import org.etui.core.metal.Metal;
 import org.etui.core.piece.Colour;
+import org.etui.core.piece.Dip;
 import org.etui.core.piece.Piece;
 
 /** The colours of a piece's metals in its bath, with their times, and room beside each for a sample that the maker dips. */
@@ -23,13 +28,19 @@ final class SwatchSheet {
     private SwatchSheet() {}
 
     static void draw(Piece piece, Flow flow) {
-        Colour.Recipe bath = piece.colour().map(Colour::recipe).orElse(USUAL);
-        List<Metal> metals = piece.strands().stream()
-                .map(s -> s.wire().metal())
-                .filter(m -> m.sulfide() != Metal.Sulfide.NONE)
-                .distinct()
-                .toList();
-        if (metals.isEmpty()) {
+        Map<Colour.Recipe, Set<Metal>> baths = new LinkedHashMap<>();
+        Dip.of(piece)
+                .forEach(d -> baths.computeIfAbsent(d.colour().recipe(), r -> new LinkedHashSet<>())
+                        .addAll(d.metals()));
+        if (baths.isEmpty()) {
+            baths.put(
+                    USUAL,
+                    piece.strands().stream()
+                            .map(s -> s.wire().metal())
+                            .filter(m -> m.sulfide() != Metal.Sulfide.NONE)
+                            .collect(Collectors.toCollection(LinkedHashSet::new)));
+        }
+        if (baths.values().stream().allMatch(Set::isEmpty)) {
             flow.paragraph(3.2, "None of its metals takes colour in a sulfide bath.");
             return;
         }
@@ -37,6 +48,10 @@ final class SwatchSheet {
                 3.2,
                 "Dip an off-cut, look, pull it at the colour, dry it and stick it beside the printed one; write down how long"
                         + " it took. Times are estimates, and no paper shows metal: your sample is the true one.");
+        baths.forEach((bath, metals) -> draw(bath, metals, flow));
+    }
+
+    private static void draw(Colour.Recipe bath, Set<Metal> metals, Flow flow) {
         flow.line(
                 3.2,
                 number(bath.drops())
