@@ -1,6 +1,8 @@
 import createClient from 'openapi-fetch';
 import type { paths } from './schema';
 import type {
+  BathPlan,
+  BathQuestion,
   BathRecord,
   BinPiece,
   Dipped,
@@ -206,6 +208,9 @@ export const api = {
     ask<WaysOut>(`/api/measured-hooks?units=${units}`, question, signal),
   /** Pieces that are planned to be darkened. */
   dipped: () => data<Dipped[]>(client.GET('/api/bath/pieces') as never),
+  /** When each is pulled from a bath that several share. */
+  bathPlan: (question: BathQuestion, signal?: AbortSignal) =>
+    ask<BathPlan>('/api/bath/plans', question, signal),
   /** What came out of the maker's own baths. */
   baths: () => data<KeptBaths>(client.GET('/api/bath') as never),
   saveBaths: (version: number, records: readonly BathRecord[]) =>

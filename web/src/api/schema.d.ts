@@ -772,6 +772,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/bath/plans": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["plan_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/tool-care": {
         parameters: {
             query?: never;
@@ -1773,6 +1789,8 @@ export interface components {
              * @default {}
              */
             place: components["schemas"]["Place"];
+            /** @description how it is darkened, where not as the piece is */
+            colour?: components["schemas"]["Colour"];
         };
         Wire: {
             /**
@@ -2508,6 +2526,63 @@ export interface components {
              */
             rotDeg: number;
         };
+        Colour: {
+            /**
+             * @description form of the sulfide; none: it stays bright, and only the seal counts
+             * @default gel
+             * @enum {string}
+             */
+            bath: "gel" | "lump" | "liquid" | "none";
+            /**
+             * @description drops of it; crumbs of about 2 mm of a lump
+             * @default 2
+             */
+            drops: number;
+            /**
+             * @description water, ml
+             * @default 118
+             */
+            volumeMl: number;
+            /**
+             * @description temperature, °C
+             * @default 60
+             */
+            temperatureC: number;
+            /**
+             * @description where to stop
+             * @default red-brown
+             * @enum {string}
+             */
+            stopAt: "straw" | "orange" | "red-brown" | "purple" | "blue" | "grey" | "black";
+            /**
+             * @description share taken off the high places, 0 to 1
+             * @default 0.6
+             */
+            polishBack: number;
+            /**
+             * @description what it is polished back with
+             * @default steel-wool
+             * @enum {string}
+             */
+            polishWith: "steel-wool" | "emery" | "block" | "cloth" | "pad" | "glass-bristle" | "tumbler";
+            /**
+             * @description what it is sealed with
+             * @default none
+             * @enum {string}
+             */
+            seal: "none" | "wax" | "acrylic";
+            /**
+             * @description what the bath is stopped in; absent: as the maker was taught
+             * @enum {string}
+             */
+            stopIn?: "soda" | "water" | "soap";
+            /**
+             * @description how it is dried
+             * @default warm-air
+             * @enum {string}
+             */
+            dry: "cloth" | "air" | "warm-air";
+        };
         Part: {
             /** @description name of the part, unique in the piece */
             id?: string;
@@ -2537,6 +2612,8 @@ export interface components {
              * @default {}
              */
             place: components["schemas"]["Place"];
+            /** @description how it is darkened, where not as the piece is */
+            colour?: components["schemas"]["Colour"];
         };
         Join: {
             /** @description strand.element or a part */
@@ -3073,52 +3150,6 @@ export interface components {
              */
             with: "file" | "emery" | "four-grade-block" | "cloth";
         };
-        Colour: {
-            /**
-             * @description form of the sulfide
-             * @default gel
-             * @enum {string}
-             */
-            bath: "gel" | "lump" | "liquid";
-            /**
-             * @description drops of it; crumbs of about 2 mm of a lump
-             * @default 2
-             */
-            drops: number;
-            /**
-             * @description water, ml
-             * @default 118
-             */
-            volumeMl: number;
-            /**
-             * @description temperature, °C
-             * @default 60
-             */
-            temperatureC: number;
-            /**
-             * @description where to stop
-             * @default red-brown
-             * @enum {string}
-             */
-            stopAt: "straw" | "orange" | "red-brown" | "purple" | "blue" | "grey" | "black";
-            /**
-             * @description share taken off the high places, 0 to 1
-             * @default 0.6
-             */
-            polishBack: number;
-            /**
-             * @description what it is polished back with
-             * @default steel-wool
-             * @enum {string}
-             */
-            polishWith: "steel-wool" | "emery" | "block" | "cloth" | "pad" | "glass-bristle" | "tumbler";
-            /**
-             * @description what it is sealed with
-             * @default none
-             * @enum {string}
-             */
-            seal: "none" | "wax" | "acrylic";
-        };
         MeasureControllerKeptMeasures: {
             /** @description counts every change */
             version: number;
@@ -3230,7 +3261,7 @@ export interface components {
              * @default gel
              * @enum {string}
              */
-            form: "gel" | "lump" | "liquid";
+            form: "gel" | "lump" | "liquid" | "none";
             /**
              * @description drops of it; crumbs of about 2 mm of a lump
              * @default 2
@@ -3404,6 +3435,8 @@ export interface components {
             handleAt: "start" | "end" | "both" | "none";
             /** @description mass of the finished wire, g */
             massG: number;
+            /** @description surface of the finished wire, mm² */
+            surfaceMm2: number;
             /** @description what lies along the straight wire, from its beginning to its end */
             tape: components["schemas"]["PlanOnTape"][];
             /** @description extents of the finished form */
@@ -3627,6 +3660,11 @@ export interface components {
             id: string;
             /** @description ids of the elements that it touches */
             elements: string[];
+            /**
+             * @description how it leaves the surface
+             * @enum {string}
+             */
+            leaves: "as-it-was" | "marks" | "planished" | "filed" | "emeried" | "fine" | "bright";
         };
         PlanStatePlan: {
             /** @description 0 for the straight cut wire */
@@ -3695,6 +3733,8 @@ export interface components {
              * @enum {string}
              */
             shows: "straightening" | "truing" | "marks" | "cut" | "dressing" | "states" | "stringing" | "joining" | "tumbling" | "cleaning" | "darkening" | "drying" | "polishing" | "sealing" | "rest" | "piece";
+            /** @description whether it makes the surface what it is: texture, polish, bath, seal */
+            finish: boolean;
         };
         StepEach: {
             /** @description its id */
@@ -4163,6 +4203,42 @@ export interface components {
             /** @description which calliper */
             from: string;
         };
+        BathPlan: {
+            /** @description in the order of pulling */
+            pulls: components["schemas"]["BathPlanPull"][];
+            /** @description surface in 100 ml, cm² */
+            cm2Per100Ml: number;
+            /** @description strength that is left at the last pull, as a share of the fresh bath's */
+            left: number;
+            /** @description whether the films take more of the bath than does them good, an estimate */
+            crowded: boolean;
+            /** @description when it is down to half of its strength, s, if that is before the last pull */
+            halfAtS?: number;
+            /** @description what to add on the way */
+            topUps: components["schemas"]["BathPlanTopUp"][];
+        };
+        BathPlanPull: {
+            /** @description what was put in under that name */
+            id: string;
+            /** @description its colour then */
+            look: string;
+            /** @description since it went in, s; absent where the bath gives out before */
+            tS?: number;
+            /** @description the same in a bath that does not tire, s */
+            freshS: number;
+            /** @description in such a bath by the general estimate, s */
+            generalS: number;
+            /** @description how many records of the maker's own the times are fitted to */
+            records: number;
+            /** @description times may be so many times longer or shorter */
+            unsure: number;
+        };
+        BathPlanTopUp: {
+            /** @description when, s */
+            tS: number;
+            /** @description how many drops, or crumbs */
+            drops: number;
+        };
         Care: {
             /** @description what it is called */
             tool: string;
@@ -4465,10 +4541,12 @@ export interface components {
             estimate: boolean;
         };
         BathControllerDipped: {
-            /** @description its name in the store */
+            /** @description the piece's name in the store */
             id: string;
-            /** @description what it is called */
+            /** @description what the piece is called */
             name: string;
+            /** @description what of it goes in, by name; empty for all of it */
+            of: string;
             /** @description its metals that take colour, that of the first strand first */
             metals: ("copper" | "brass" | "jewelers-bronze" | "sterling-silver" | "fine-silver" | "aluminium" | "gold-filled" | "silver-plated-copper" | "enamelled-copper" | "gold-14k" | "music-wire")[];
             /** @description the bath that it is planned for */
@@ -4684,6 +4762,33 @@ export interface components {
         BenchControllerCalliperQuestion: {
             /** @description what is being measured, roughly, mm */
             aboutMm: number;
+        };
+        BathControllerBathQuestion: {
+            /** @description what is in the bath */
+            bath: components["schemas"]["ColourRecipe"];
+            /**
+             * @description whether it is brought back to its strength whenever it is down to half
+             * @default false
+             */
+            topUp: boolean;
+            /** @description what goes in, all at once */
+            in: components["schemas"]["BathPlanIn"][];
+        };
+        BathPlanIn: {
+            /** @description names it */
+            id: string;
+            /**
+             * @description its metal
+             * @enum {string}
+             */
+            metal: "copper" | "brass" | "jewelers-bronze" | "sterling-silver" | "fine-silver" | "aluminium" | "gold-filled" | "silver-plated-copper" | "enamelled-copper" | "gold-14k" | "music-wire";
+            /**
+             * @description where it is pulled
+             * @enum {string}
+             */
+            stopAt: "straw" | "orange" | "red-brown" | "purple" | "blue" | "grey" | "black";
+            /** @description its surface, mm² */
+            surfaceMm2: number;
         };
     };
     responses: never;
@@ -6094,6 +6199,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BathControllerKeptBaths"];
+                };
+            };
+        };
+    };
+    plan_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BathControllerBathQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BathPlan"];
                 };
             };
         };

@@ -102,4 +102,8 @@ export type FinishQuestion = components['schemas']['ColourControllerFinishQuesti
 export type StripQuestion = components['schemas']['ColourControllerStripQuestion'];
 export type KeptBaths = components['schemas']['BathControllerKeptBaths'];
 export type BathRecord = components['schemas']['BathRecord'];
+export type BathPlan = components['schemas']['BathPlan'];
+/** A bath that several share, asked for. */
+export type BathQuestion = components['schemas']['BathControllerBathQuestion'];
+/** What of a piece waits for a bath. */
 export type Dipped = components['schemas']['BathControllerDipped'];

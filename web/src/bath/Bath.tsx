@@ -1,11 +1,12 @@
 import Button from '@mui/material/Button';
 import Checkbox from '@mui/material/Checkbox';
-import { useQueries, useQuery } from '@tanstack/react-query';
+import FormControlLabel from '@mui/material/FormControlLabel';
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { api, reason } from '../api/client';
 import { queries } from '../api/queries';
-import type { Dipped, Metal, Strip } from '../api/types';
+import type { BathPlan, BathQuestion, Dipped, Metal } from '../api/types';
 import { clock } from '../kit/clock';
 import { Coming } from '../kit/Coming';
 import { RecipeFields, type Recipe } from '../kit/RecipeFields';
@@ -16,24 +17,14 @@ import { partTracks } from '../wire/Parts';
 import { PieceForm } from '../wire/PieceForm';
 import { drawn, sceneOf } from '../wire/scene';
 import { CameOut } from './CameOut';
+import { Records } from './Records';
 import { Running } from './Running';
 import { useRun, type Dip } from './run';
 
-const MM2_PER_CM2 = 100;
-/** More surface than that in 100 ml tires the bath while the pieces are in, cm²: an estimate. */
-const CROWDED = 25;
+type Pull = BathPlan['pulls'][number];
 
-/** The times of a recipe for some metals: they do not depend on how finely the strip is drawn. */
-function useStrips(metals: readonly Metal[], bath: Recipe | undefined): Map<Metal, Strip> {
-  const answers = useQueries({
-    queries: metals.map((metal) => ({
-      queryKey: ['bath-times', metal, bath],
-      queryFn: () => api.strip({ metal, bath: bath as Recipe, untilS: 1, stepS: 1 }),
-      enabled: bath !== undefined,
-    })),
-  });
-  return new Map(metals.flatMap((metal, i) => (answers[i]?.data ? [[metal, answers[i].data] as const] : [])));
-}
+/** Names what of a piece goes in. */
+const keyOf = (w: Dipped) => (w.of ? `${w.id} ${w.of}` : w.id);
 
 /** Pieces that share a bath: what goes in, when each is pulled, and what came out. */
 export function Bath() {
@@ -60,7 +51,10 @@ export function Bath() {
     );
   }
   return (
-    <Planning waiting={waiting.data} onStart={(bath, dips) => keep({ startedAt: Date.now(), bath, dips })} />
+    <Planning
+      waiting={waiting.data}
+      onStart={(bath, dips, topUps) => keep({ startedAt: Date.now(), bath, dips, topUps })}
+    />
   );
 }
 
@@ -69,7 +63,7 @@ function Planning(props: {
   /** the pieces that are planned to be darkened */
   waiting: readonly Dipped[];
   /** told when they go in */
-  onStart: (bath: Recipe, dips: Dip[]) => void;
+  onStart: (bath: Recipe, dips: Dip[], topUps: BathPlan['topUps']) => void;
 }) {
   const { waiting } = props;
   const [out, setOut] = useState<readonly string[]>([]);
@@ -84,42 +78,55 @@ function Planning(props: {
     ...changed,
   };
   const metals = [...new Set(waiting.map((w) => w.metals[0] as Metal))];
-  const strips = useStrips(metals, bath);
-  const stopOf = (w: Dipped) =>
-    strips.get(w.metals[0] as Metal)?.stops.find((s) => s.name === w.colour.stopAt);
-  const inIt = waiting.filter((w) => !out.includes(w.id));
-  const surface = inIt.reduce((sum, w) => sum + w.surfaceMm2, 0) / MM2_PER_CM2;
-  const crowded = surface / (bath.volumeMl / 100);
+  const [topUp, setTopUp] = useState(false);
+  const question = (pieces: readonly Dipped[], of: Recipe): BathQuestion => ({
+    bath: of,
+    topUp,
+    in: pieces.map((w) => ({
+      id: keyOf(w),
+      metal: w.metals[0] as Metal,
+      stopAt: w.colour.stopAt,
+      surfaceMm2: w.surfaceMm2,
+    })),
+  });
+  const inIt = waiting.filter((w) => !out.includes(keyOf(w)));
+  const asked = question(inIt, bath);
+  const planned = useQuery({
+    queryKey: ['bath-plan', asked],
+    queryFn: ({ signal }) => api.bathPlan(asked, signal),
+    placeholderData: keepPreviousData,
+    gcTime: 0,
+  });
+  const plan = planned.data;
+  const pullOf = (w: Dipped) => plan?.pulls.find((p) => p.id === keyOf(w));
   // The server says what can be: what it refuses is told, and the bath stays as it was.
   const set = async (more: Partial<Recipe>) => {
-    const next = { ...changed, ...more };
     try {
-      await api.strip({ metal: metals[0] as Metal, bath: { ...bath, ...more }, untilS: 1, stepS: 1 });
+      await api.bathPlan(question(inIt, { ...bath, ...more }));
     } catch (thrown) {
       setWrong(reason(thrown));
       return false;
     }
     setWrong(undefined);
-    setChanged(next);
+    setChanged({ ...changed, ...more });
     return true;
   };
-  const dips = inIt
-    .flatMap((w): Dip[] => {
-      const stop = stopOf(w);
-      return stop
-        ? [
-            {
-              id: w.id,
-              name: w.name,
-              metal: w.metals[0] as Metal,
-              stop: stop.name,
-              look: stop.look,
-              dueS: stop.tS,
-            },
-          ]
-        : [];
-    })
-    .sort((a, b) => a.dueS - b.dueS);
+  const dips = (plan?.pulls ?? []).flatMap((pull): Dip[] => {
+    const w = inIt.find((one) => keyOf(one) === pull.id);
+    if (!w) return [];
+    return [
+      {
+        id: pull.id,
+        piece: w.id,
+        name: w.of ? `${w.name}, ${w.of}` : w.name,
+        metal: w.metals[0] as Metal,
+        stop: w.colour.stopAt,
+        look: pull.look,
+        ...(pull.tS !== undefined && { dueS: pull.tS }),
+      },
+    ];
+  });
+  const order = (a: Dipped, b: Dipped) => (pullOf(a)?.tS ?? Infinity) - (pullOf(b)?.tS ?? Infinity);
   return (
     <div className="bath-page">
       <section aria-label="pieces for this bath">
@@ -131,49 +138,65 @@ function Planning(props: {
         {metals.map((metal) => (
           <div key={metal} className="bath-group">
             <h3>
-              {words(metal)} <small>{recordsOf(strips.get(metal))}</small>
+              {words(metal)}{' '}
+              <small>{recordsOf(inIt.filter((w) => w.metals[0] === metal).map(pullOf)[0])}</small>
             </h3>
             {waiting
               .filter((w) => w.metals[0] === metal)
-              .sort((a, b) => (stopOf(a)?.tS ?? 0) - (stopOf(b)?.tS ?? 0))
+              .sort(order)
               .map((w) => (
                 <BathRow
-                  key={w.id}
+                  key={keyOf(w)}
                   piece={w}
-                  stop={stopOf(w)}
-                  records={strips.get(metal)?.records ?? 0}
-                  inIt={!out.includes(w.id)}
-                  onIn={(yes) => setOut(yes ? out.filter((o) => o !== w.id) : [...out, w.id])}
+                  pull={pullOf(w)}
+                  inIt={!out.includes(keyOf(w))}
+                  onIn={(yes) => setOut(yes ? out.filter((o) => o !== keyOf(w)) : [...out, keyOf(w)])}
                 />
               ))}
           </div>
         ))}
-        <p className="why">
-          All go in at once; each is pulled when it is due. What is due last stays in alone, in a bath that is
-          tired by the others: look oftener towards the end.
-        </p>
+        {plan && (
+          <p className="why">
+            All go in at once; each is pulled when it is due.
+            {plan.pulls.length > 0 &&
+              ` At the last pull about ${Math.round(100 * plan.left)} % of the bath’s strength is left by estimate; the times allow for that.`}
+          </p>
+        )}
+        <Records />
       </section>
       <aside className="side" aria-label="the bath">
         <dl className="rows">
           <RecipeFields bath={bath} onChange={set} />
-          <Row label="surface of what goes in" value={`${surface.toFixed(0)} cm²`} />
-          <Row label="in 100 ml" value={`${crowded.toFixed(0)} cm²`} />
+          <Row label="surface in 100 ml" value={plan ? `${plan.cm2Per100Ml.toFixed(0)} cm²` : '…'} />
         </dl>
         {wrong && (
           <p className="wrong" role="alert">
             {wrong}
           </p>
         )}
-        {crowded > CROWDED && (
+        {plan?.crowded && (
           <p className="advice mind">
-            <b>mind</b> That is much for so little water: the bath tires while they are in. Take more water,
-            or two baths.
+            <b>mind</b> That is much for so little sulfide: the films take what the bath has, and colour
+            unevenly. Take more water with more drops, or two baths.
+          </p>
+        )}
+        {(plan?.halfAtS !== undefined || topUp) && (
+          <FormControlLabel
+            control={<Checkbox checked={topUp} onChange={(e) => setTopUp(e.target.checked)} />}
+            label="top it up when it is down to half"
+          />
+        )}
+        {plan?.halfAtS !== undefined && (
+          <p className="why">
+            {topUp
+              ? plan.topUps.map((t) => `${dropsIn(t.drops, bath)} more at ${clock(t.tS)}`).join(', ') + '.'
+              : `It is down to half of its strength after about ${clock(plan.halfAtS)} min.`}
           </p>
         )}
         <Button
           variant="contained"
-          disabled={inIt.length === 0}
-          onClick={() => dips.length > 0 && props.onStart(bath, dips)}
+          disabled={dips.length === 0}
+          onClick={() => dips.length > 0 && props.onStart(bath, dips, plan?.topUps ?? [])}
         >
           {inIt.length === 1 ? 'it is in: start the clock' : 'they are in: start the clock'}
         </Button>
@@ -183,27 +206,31 @@ function Planning(props: {
   );
 }
 
+/** So much of the sulfide, in words. */
+export function dropsIn(drops: number, bath: Recipe): string {
+  const tidy = drops >= 1 ? Number(drops.toFixed(1)) : Number(drops.toPrecision(1));
+  return `${tidy} ${bath.form === 'lump' ? 'crumbs' : tidy === 1 ? 'drop' : 'drops'}`;
+}
+
 /** From how many records the times of a metal are. */
-function recordsOf(strip: Strip | undefined): string {
-  if (!strip) return '';
-  if (strip.records === 0) return 'times are a general estimate, no records yet';
-  return strip.records === 1 ? 'from one record of yours' : `from ${strip.records} records of yours`;
+function recordsOf(pull: Pull | undefined): string {
+  if (!pull) return '';
+  if (pull.records === 0) return 'times are a general estimate, no records yet';
+  return pull.records === 1 ? 'from one record of yours' : `from ${pull.records} records of yours`;
 }
 
 /** A piece that may go in. */
 function BathRow(props: {
   /** the piece */
   piece: Dipped;
-  /** its stop, with its time */
-  stop: Strip['stops'][number] | undefined;
-  /** how many records its time is from */
-  records: number;
+  /** when it is pulled; nothing while it stays out */
+  pull: Pull | undefined;
   /** whether it goes in */
   inIt: boolean;
   /** told when that changes */
   onIn: (inIt: boolean) => void;
 }) {
-  const { piece, stop } = props;
+  const { piece, pull } = props;
   return (
     <label className="bath-row">
       <Checkbox checked={props.inIt} onChange={(e) => props.onIn(e.target.checked)} />
@@ -211,13 +238,13 @@ function BathRow(props: {
         <Sketch id={piece.id} /> {piece.name}
       </b>
       <span>
-        to {stop?.look ?? words(piece.colour.stopAt)}
+        {piece.of && `${piece.of}, `}to {pull?.look ?? words(piece.colour.stopAt)}
         {piece.metals.length > 1 &&
           ` · also ${piece.metals.slice(1).map(words).join(', ')}, which darkens at its own pace`}
       </span>
       <span className="due">
-        {stop && `out at ${clock(stop.tS)}`}
-        {stop && props.records > 0 && <small> · in general {clock(stop.generalS)}</small>}
+        {pull && (pull.tS === undefined ? 'the bath gives out before' : `out at ${clock(pull.tS)}`)}
+        {pull && pull.records > 0 && <small> · in general {clock(pull.generalS)}</small>}
       </span>
     </label>
   );

@@ -38,7 +38,7 @@ export function CameOut(props: {
         if (of?.filmNm === undefined) return [];
         return [
           {
-            piece: d.id,
+            piece: d.piece,
             name: d.name,
             metal: d.metal,
             bath: run.bath,
@@ -53,7 +53,7 @@ export function CameOut(props: {
     },
     onSuccess: (now) => {
       cache.setQueryData(queries.baths().queryKey, now);
-      void cache.invalidateQueries({ queryKey: ['bath-times'] });
+      void cache.invalidateQueries({ queryKey: ['bath-plan'] });
       void cache.invalidateQueries({ queryKey: ['strip'] });
       props.onDone();
     },

@@ -6,8 +6,11 @@ import { useEffect, useState } from 'react';
 import { api } from '../api/client';
 import type { Strip } from '../api/types';
 import { clock, exact } from '../kit/clock';
-import { Cautions } from './Bath';
+import { Cautions, dropsIn } from './Bath';
 import { pulled, useElapsed, type Run } from './run';
+
+/** A topping up is told for so long after it is due, s. */
+const TOLD_S = 45;
 
 /** How often to look at a moment of the bath, s. */
 function everyS(strip: Strip | undefined, elapsed: number): number | undefined {
@@ -34,6 +37,7 @@ export function Running(props: {
     queryFn: () => api.strip({ metal: next?.metal ?? 'copper', bath: run.bath, untilS: 1, stepS: 1 }),
     enabled: next !== undefined,
   });
+  const topUp = (run.topUps ?? []).find((t) => elapsed < t.tS + TOLD_S);
   const every = everyS(strip.data, elapsed);
   const look = every !== undefined && elapsed > 0 && elapsed % every === 0;
   useEffect(() => {
@@ -48,12 +52,18 @@ export function Running(props: {
         <p className={look ? 'bath-look now' : 'bath-look'} role="status">
           {look ? 'look now' : every ? `look every ${every} s` : ''}
         </p>
+        {topUp && (
+          <p className={elapsed >= topUp.tS ? 'bath-look now' : 'bath-look'} role="status">
+            {elapsed >= topUp.tS ? 'now ' : `at ${clock(topUp.tS)} `}
+            {dropsIn(topUp.drops, run.bath)} more into the bath
+          </p>
+        )}
         {waiting.map((d) => (
           <div key={d.id} className="bath-row running">
             <b>{d.name}</b>
             <span>
-              {d.look}, due at about {clock(d.dueS)}
-              {elapsed >= d.dueS && ' – now'}
+              {d.look}, {d.dueS === undefined ? 'if the bath lasts' : `due at about ${clock(d.dueS)}`}
+              {d.dueS !== undefined && elapsed >= d.dueS && ' – now'}
             </span>
             <Button
               variant={d === next ? 'contained' : 'outlined'}

@@ -5,8 +5,8 @@ const run: Run = {
   startedAt: 1_000_000,
   bath: { form: 'gel', drops: 2, volumeMl: 118, temperatureC: 60 },
   dips: [
-    { id: 'a', name: 'Hop', metal: 'copper', stop: 'orange', look: 'orange', dueS: 27 },
-    { id: 'b', name: 'Sloe', metal: 'copper', stop: 'blue', look: 'blue', dueS: 150 },
+    { piece: 'p', id: 'a', name: 'Hop', metal: 'copper', stop: 'orange', look: 'orange', dueS: 27 },
+    { piece: 'p', id: 'b', name: 'Sloe', metal: 'copper', stop: 'blue', look: 'blue', dueS: 150 },
   ],
 };
 

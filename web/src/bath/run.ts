@@ -1,10 +1,12 @@
 import { useEffect, useState } from 'react';
-import type { Colour, Metal, StripQuestion } from '../api/types';
+import type { BathPlan, Colour, Metal, StripQuestion } from '../api/types';
 
 /** A piece in the bath. */
 export interface Dip {
-  /** its name in the store */
+  /** names it in the bath */
   id: string;
+  /** its piece's name in the store */
+  piece: string;
   /** what it is called */
   name: string;
   /** the metal that it is timed by */
@@ -13,8 +15,8 @@ export interface Dip {
   stop: Colour['stopAt'];
   /** that colour on its metal */
   look: string;
-  /** when it is due, s */
-  dueS: number;
+  /** when it is due, s; nothing where the bath gives out before */
+  dueS?: number;
   /** when it was pulled, s */
   pulledS?: number;
 }
@@ -27,6 +29,8 @@ export interface Run {
   bath: StripQuestion['bath'];
   /** the pieces */
   dips: Dip[];
+  /** what is added on the way */
+  topUps?: BathPlan['topUps'];
 }
 
 const KEPT_AS = 'etui-bath';

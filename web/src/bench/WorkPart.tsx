@@ -20,20 +20,29 @@ export const WorkPart = memo(function WorkPart(props: {
   index: number;
   /** the chosen element: only its work is shown, and new work is on it */
   element?: string | undefined;
+  /** only these acts are shown, and offered */
+  only?: readonly Work['op'][];
 }) {
+  const { only } = props;
   const { piece, change } = useBench();
   const strand = piece.strands[props.index] as Strand;
   const here = piece.work.filter(
     (w) =>
+      (!only || only.includes(w.op)) &&
       (w.strand === '' || w.strand === strand.id) &&
       (!props.element || w.elements.length === 0 || w.elements.includes(props.element)),
   );
   const blank = piece.parts.some((p) => p.kind === 'blank');
   const kinds = useKinds();
-  const offered = kinds.work.filter((k) => blank || !isForBlank(k.kind as Work['op']));
+  const offered = kinds.work.filter((k) =>
+    only ? only.includes(k.kind as Work['op']) : blank || !isForBlank(k.kind as Work['op']),
+  );
   return (
     <details className="fold" open={here.length > 0 || props.element !== undefined}>
-      <summary className="part-title">work{props.element ? ' on it' : ''}</summary>
+      <summary className="part-title">
+        {only ? 'surface' : 'work'}
+        {props.element ? ' on it' : ''}
+      </summary>
       {here.map((work) => (
         <WorkRows key={work.id} work={work} strand={strand} />
       ))}

@@ -5,18 +5,20 @@ import { keepPreviousData, useQueries, useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { api } from '../../api/client';
 import { queries } from '../../api/queries';
-import type { Colour as Bath, Metal, Piece, Plan, Strip, StripQuestion } from '../../api/types';
+import type { Colour as Bath, Metal, Piece, Plan, Strip, StripQuestion, Work } from '../../api/types';
 import { AdviceList } from '../../bench/AdviceList';
 import { useBench } from '../../bench/bench';
+import { WorkPart } from '../../bench/WorkPart';
+import { Pick } from '../../kit/Entry';
 import { ChoiceField } from '../../kit/ChoiceField';
 import { RecipeFields, type Recipe as Bathed } from '../../kit/RecipeFields';
-import { Row } from '../../kit/Row';
 import { useSettings } from '../../kit/settings';
 import { words } from '../../kit/units';
 import { BathStrip } from './BathStrip';
 import { clock } from '../../kit/clock';
 import { ColourForm } from './ColourForm';
-import { RECIPES, schoolOf, type SchoolOfColour } from './schools';
+import { BRIGHT, RECIPES, schoolOf, type SchoolOfColour } from './schools';
+import { colourOf, ownColour, PIECE, strandsIn, withColour, type Whose } from './whose';
 
 /** The strip is drawn in so many colours. */
 const LOOKS = 500;
@@ -25,6 +27,16 @@ const BEYOND = 1.12;
 /** Said beneath the strip, where it is always seen. */
 const GAS = 'sulfide bath';
 const OTHER_TOPICS = ['porous stones', 'drying', 'sealer'];
+const STOPS: Record<string, string> = { soda: 'soda water', water: 'running water', soap: 'a soap wash' };
+const DRYING: Record<string, string> = {
+  cloth: 'with a cloth',
+  air: 'in the air',
+  'warm-air': 'in warm air',
+};
+/** Advice that belongs here wherever it points. */
+const RULES = ['porous-stone', 'undone'];
+/** Work that makes the surface. */
+const SURFACE: readonly Work['op'][] = ['texture', 'planish', 'tumble', 'polish'];
 const TOOLS = ['steel-wool', 'pad', 'cloth', 'glass-bristle', 'tumbler', 'emery', 'block'];
 
 /** What of the bath a strip is asked by. */
@@ -51,19 +63,24 @@ async function blackS(question: Omit<StripQuestion, 'untilS' | 'stepS'>): Promis
   return Math.min(86_400, Math.max(1, black * BEYOND));
 }
 
-/** The bath: how strong, how hot, how long, where to stop, what stays dark. */
+/** The bath of the piece, or of one of its strands or parts: how strong, how hot, how long, where to stop, what stays dark. */
 export function Colour() {
-  const { piece, plan, change } = useBench();
+  const { piece, plan, at: index, change } = useBench();
   const metals = useQuery(queries.metals());
+  const [asked, setAsked] = useState<Whose>(PIECE);
   const [pulled, setPulled] = useState<Bath['stopAt']>();
   const [share, setShare] = useState<number>();
-  const bath = piece.colour;
+  const whose = isThere(piece, asked) ? asked : PIECE;
+  const bath = colourOf(piece, whose);
   const shown = bath ?? RECIPES.brown;
-  const takes = useMemo(() => {
-    const none = new Set((metals.data ?? []).filter((m) => m.sulfide === 'none').map((m) => m.metal));
-    return [...new Set(plan.strands.map((s) => s.wire.metal))].filter((m) => !none.has(m));
-  }, [metals.data, plan]);
-  const first = takes[0];
+  const none = useMemo(
+    () => new Set((metals.data ?? []).filter((m) => m.sulfide === 'none').map((m) => m.metal)),
+    [metals.data],
+  );
+  const dark = plan.strands.filter((s) => !none.has(s.wire.metal));
+  const inHand = strandsIn(piece, whose);
+  const takes = [...new Set(dark.filter((s) => inHand.includes(s.id)).map((s) => s.wire.metal))];
+  const first = takes[0] ?? metalOf(piece, whose, metals.data);
   const lead = useQuery({
     queryKey: ['strip', first, recipeOf(shown)],
     queryFn: () => wholeStrip(first as Metal, shown, undefined),
@@ -78,59 +95,85 @@ export function Colour() {
       enabled: untilS !== undefined,
     })),
   });
+  const anyBath = [piece, ...piece.strands].some((s) => s.colour && s.colour.bath !== 'none');
   const places = useQuery({
     queryKey: ['places', piece.strands, piece.parts, piece.work, piece.joins],
     queryFn: ({ signal }) => api.places(piece, signal),
     placeholderData: keepPreviousData,
-    enabled: bath !== undefined,
+    enabled: anyBath,
   });
-  const strips = takes.flatMap((metal, i) => {
+  const strips = [first, ...takes.slice(1)].flatMap((metal, i) => {
     const strip = i === 0 ? lead.data : others[i - 1]?.data;
-    return strip ? [{ metal, strip }] : [];
+    return metal && strip ? [{ metal, strip }] : [];
   });
   const stopAt = pulled ?? shown.stopAt;
   const polishBack = share ?? shown.polishBack;
   const stop = lead.data?.stops.find((s) => s.name === stopAt);
-  const out = useShades(strips, stop?.tS, 0, shown.polishWith);
-  const back = useShades(strips, stop?.tS, polishBack, shown.polishWith);
+  const finishes = dark.flatMap((s): Darkened[] => {
+    const own = colourOf(piece, { of: 'strand', id: s.id });
+    if (!own) return [];
+    const held = inHand.includes(s.id) ? { ...own, stopAt, polishBack } : own;
+    return [{ strand: s.id, metal: s.wire.metal, bath: held }];
+  });
+  const out = useShades(finishes, false);
+  const back = useShades(finishes, true);
+  const polished = finishes.some((f) => f.bath.polishBack > 0);
   const set = (more: Partial<Bath>) =>
-    change((p) => ({ ...p, colour: { ...(p.colour ?? RECIPES.brown), ...more } }));
-  const school = (next: SchoolOfColour | null) => {
+    change((p) => withColour(p, whose, { ...(ownColour(p, whose) ?? p.colour ?? RECIPES.brown), ...more }));
+  const school = (next: SchoolOfColour | 'piece' | null) => {
     if (next === null) return;
-    void change((p) => (next === 'bright' ? without(p) : { ...p, colour: RECIPES[next] }));
+    const is =
+      next === 'piece' || (next === 'bright' && whose.of === 'piece')
+        ? undefined
+        : next === 'bright'
+          ? BRIGHT
+          : RECIPES[next];
+    void change((p) => withColour(p, whose, is));
   };
-  if (metals.data && first === undefined) return <Bright plan={plan} />;
+  if (metals.data && dark.length === 0 && piece.parts.every((p) => p.kind !== 'blank')) {
+    return <Bright plan={plan} />;
+  }
   return (
     <div className="bench colour">
-      <div className={bath && polishBack > 0 ? 'colour-forms two' : 'colour-forms'}>
-        {!bath && (
-          <ColourForm plan={plan} places={undefined} shades={NONE} says="bright, as it leaves the bench" />
-        )}
-        {bath && (
-          <ColourForm
-            plan={plan}
-            places={places.data}
-            shades={out}
-            says={`out of the bath: ${stop?.look ?? words(stopAt)}`}
-          />
-        )}
-        {bath && polishBack > 0 && (
+      <div className={polished ? 'colour-forms two' : 'colour-forms'}>
+        <ColourForm
+          plan={plan}
+          places={places.data}
+          shades={out}
+          says={
+            bath
+              ? `out of the bath: ${stop?.look ?? words(stopAt)}`
+              : anyBath
+                ? 'out of the bath'
+                : 'bright, as it leaves the bench'
+          }
+        />
+        {polished && (
           <ColourForm
             plan={plan}
             places={places.data}
             shades={back}
-            says={`polished back ${Math.round(100 * polishBack)} %: what lies hidden stays dark`}
+            says={
+              bath && polishBack > 0
+                ? `polished back ${Math.round(100 * polishBack)} %: what lies hidden stays dark`
+                : 'polished back: what lies hidden stays dark'
+            }
           />
         )}
       </div>
       <aside className="side" aria-label="bath">
+        <WhoseBath piece={piece} plan={plan} whose={whose} onWhose={setAsked} />
         <ToggleButtonGroup
           exclusive
           size="small"
+          sx={{ flexWrap: 'wrap' }}
           aria-label="what is done"
-          value={schoolOf(bath)}
-          onChange={(_, next: SchoolOfColour | null) => school(next)}
+          value={
+            whose.of !== 'piece' && !ownColour(piece, whose) ? 'piece' : schoolOf(ownColour(piece, whose))
+          }
+          onChange={(_, next: SchoolOfColour | 'piece' | null) => school(next)}
         >
+          {whose.of !== 'piece' && <ToggleButton value="piece">as the piece</ToggleButton>}
           <ToggleButton value="bright">bright</ToggleButton>
           <ToggleButton value="brown">brown, stop</ToggleButton>
           <ToggleButton value="black">black, polish</ToggleButton>
@@ -138,15 +181,33 @@ export function Colour() {
         {bath && stop && lead.data && <When stop={stop} strip={lead.data} />}
         {bath && <Recipe bath={shown} set={set} polishBack={polishBack} onPolish={setShare} />}
         {!bath && (
-          <p className="why">
-            Nothing is darkened. Choose a school, and the strip below says when it is which colour.
-          </p>
+          <>
+            <p className="why">
+              {whose.of === 'piece' ? 'Nothing' : 'This'} is {whose.of === 'piece' ? '' : 'not '}darkened.
+              Choose a school, and the strip below says when it is which colour.
+            </p>
+            <dl className="rows">
+              <SealField
+                seal={ownColour(piece, whose)?.seal ?? 'none'}
+                onSeal={(seal) =>
+                  change((p) =>
+                    withColour(
+                      p,
+                      whose,
+                      seal === 'none' && whose.of === 'piece' ? undefined : { ...BRIGHT, seal },
+                    ),
+                  )
+                }
+              />
+            </dl>
+          </>
         )}
         <AdviceList
-          advice={plan.advice.filter((a) => a.where.startsWith('colour') || a.rule === 'porous-stone')}
+          advice={plan.advice.filter((a) => a.where.includes('colour') || RULES.includes(a.rule))}
         />
-        {bath && <OnTheCard plan={plan} />}
-        {bath &&
+        <WorkPart index={index} only={SURFACE} />
+        <FinishOrder plan={plan} />
+        {anyBath &&
           plan.cautions
             .filter((c) => OTHER_TOPICS.includes(c.topic))
             .map((c) => (
@@ -180,40 +241,116 @@ export function Colour() {
   );
 }
 
-const NONE = {};
-
-function without(piece: Piece): Piece {
-  const { colour, ...bright } = piece;
-  return colour ? (bright as Piece) : piece;
+function isThere(piece: Piece, whose: Whose): boolean {
+  if (whose.of === 'piece') return true;
+  const all: readonly { id?: string }[] = whose.of === 'strand' ? piece.strands : piece.parts;
+  return all.some((s) => s.id === whose.id);
 }
 
-/** Shades of every metal at a moment of the bath, from a high place to a hidden one. */
-function useShades(
-  strips: readonly { metal: Metal; strip: Strip }[],
-  tS: number | undefined,
-  polishBack: number,
-  polishWith: Bath['polishWith'],
-): Record<string, readonly string[]> {
+/** The metal of a part, by what its material says. */
+function metalOf(
+  piece: Piece,
+  whose: Whose,
+  metals: readonly { metal: Metal; sulfide: string }[] | undefined,
+): Metal | undefined {
+  if (whose.of !== 'part') return undefined;
+  const material = piece.parts.find((p) => p.id === whose.id)?.material.toLowerCase() ?? '';
+  return metals?.find((m) => m.sulfide !== 'none' && material.includes(words(m.metal).split(' ')[0] ?? '?'))
+    ?.metal;
+}
+
+/** Whose bath is in hand; nothing where the piece is one wire and no more. */
+function WhoseBath(props: {
+  /** the document */
+  piece: Piece;
+  /** its plan: names of strands */
+  plan: Plan;
+  /** whose is in hand */
+  whose: Whose;
+  /** told of another */
+  onWhose: (whose: Whose) => void;
+}) {
+  const { piece, plan, whose, onWhose } = props;
+  const parts = piece.parts.filter((p) => p.kind === 'blank' || p.kind === 'finding' || p.kind === 'spacer');
+  if (plan.strands.length + parts.length < 2) return null;
+  const key = whose.of === 'piece' ? 'piece' : `${whose.of} ${whose.id}`;
+  const own = (colour: Bath | undefined) => (colour ? ' •' : '');
+  return (
+    <dl className="rows">
+      <div>
+        <dt>
+          <label htmlFor="whose-bath">bath of</label>
+        </dt>
+        <dd>
+          <Pick
+            id="whose-bath"
+            value={key}
+            onChange={(next) => {
+              const [of, ...id] = next.split(' ');
+              onWhose(of === 'piece' ? PIECE : { of: of as 'strand' | 'part', id: id.join(' ') });
+            }}
+          >
+            <option value="piece">the piece</option>
+            {plan.strands.map((s, i) => (
+              <option key={s.id} value={`strand ${s.id}`}>
+                {s.title}
+                {own(piece.strands[i]?.colour)}
+              </option>
+            ))}
+            {parts.map((p) => (
+              <option key={p.id} value={`part ${p.id}`}>
+                {words(p.id ?? '')}
+                {own(p.colour)}
+              </option>
+            ))}
+          </Pick>
+        </dd>
+      </div>
+    </dl>
+  );
+}
+
+/** A strand that is darkened. */
+interface Darkened {
+  /** its id */
+  strand: string;
+  metal: Metal;
+  bath: Bath;
+}
+
+/** Shades of every darkened strand, from a high place to a hidden one, out of the bath or polished back. */
+function useShades(all: readonly Darkened[], polished: boolean): Record<string, readonly string[]> {
+  const films = useQueries({
+    queries: all.map(({ metal }) => ({
+      queryKey: ['films', metal],
+      queryFn: () => api.strip({ metal, bath: recipeOf(RECIPES.brown), untilS: 1, stepS: 1 }),
+      staleTime: Infinity,
+    })),
+  });
   const answers = useQueries({
-    queries: strips.map(({ metal, strip }) => {
-      const step = strip.looks[1]?.tS ?? 1;
-      const film = strip.looks[Math.min(strip.looks.length - 1, Math.round((tS ?? 0) / step))]?.filmNm ?? 0;
-      const question = { metal, filmNm: Math.min(400, film), polishBack, polishWith };
+    queries: all.map(({ metal, bath }, i) => {
+      const film = films[i]?.data?.stops.find((s) => s.name === bath.stopAt)?.filmNm;
+      const question = {
+        metal,
+        filmNm: film ?? 0,
+        polishBack: polished ? bath.polishBack : 0,
+        polishWith: bath.polishWith,
+      };
       return {
         queryKey: ['finish', question],
         queryFn: () => api.finish(question),
-        enabled: tS !== undefined,
+        enabled: film !== undefined,
         placeholderData: keepPreviousData,
         staleTime: Infinity,
       };
     }),
   });
   const known = answers.map((a) => a.data);
-  const key = JSON.stringify([strips.map((s) => s.metal), known]);
+  const key = JSON.stringify([all.map((s) => s.strand), known]);
   // The same object for the same shades, so that the form is not drawn again.
   return useMemo(() => {
-    const [of, all] = JSON.parse(key) as [Metal[], ({ polished: string[] } | null)[]];
-    return Object.fromEntries(of.flatMap((metal, i) => (all[i] ? [[metal, all[i].polished]] : [])));
+    const [of, shades] = JSON.parse(key) as [string[], ({ polished: string[] } | null)[]];
+    return Object.fromEntries(of.flatMap((strand, i) => (shades[i] ? [[strand, shades[i].polished]] : [])));
   }, [key]);
 }
 
@@ -272,7 +409,20 @@ function Recipe(props: {
         bath={recipeOf(bath)}
         onChange={({ form, ...more }) => set(form ? { bath: form, ...more } : more)}
       />
-      <Row label="stopped in" value={school?.stopBath === false ? 'running water' : 'soda water'} />
+      <ChoiceField
+        label="stopped in"
+        value={bath.stopIn ?? (school?.stopBath === false ? 'water' : 'soda')}
+        choices={Object.keys(STOPS)}
+        say={(stop) => STOPS[stop] ?? stop}
+        onChange={(stop) => set({ stopIn: stop as NonNullable<Bath['stopIn']> })}
+      />
+      <ChoiceField
+        label="dried"
+        value={bath.dry}
+        choices={Object.keys(DRYING)}
+        say={(dry) => DRYING[dry] ?? dry}
+        onChange={(dry) => set({ dry: dry as Bath['dry'] })}
+      />
       <div>
         <dt id="polish-back">polish back</dt>
         <dd className="polish-back">
@@ -300,33 +450,50 @@ function Recipe(props: {
           onChange={(tool) => set({ polishWith: tool as Bath['polishWith'] })}
         />
       )}
-      <ChoiceField
-        label="seal"
-        value={bath.seal}
-        choices={['none', 'wax', 'acrylic']}
-        onChange={(seal) => set({ seal: seal as Bath['seal'] })}
-      />
+      <SealField seal={bath.seal} onSeal={(seal) => set({ seal })} />
     </dl>
   );
 }
 
-/** Where on the card the bath stands, and what waits for it. */
-function OnTheCard(props: {
+/** What it is sealed with. */
+function SealField(props: {
+  /** with that now */
+  seal: Bath['seal'];
+  /** called with another */
+  onSeal: (seal: Bath['seal']) => Promise<boolean>;
+}) {
+  return (
+    <ChoiceField
+      label="seal"
+      value={props.seal}
+      choices={['none', 'wax', 'acrylic']}
+      onChange={(seal) => props.onSeal(seal as Bath['seal'])}
+    />
+  );
+}
+
+/** All that makes the surface, in the order of the card, and what must not go into the bath after it. */
+function FinishOrder(props: {
   /** the piece as planned */
   plan: Plan;
 }) {
   const { steps } = props.plan;
-  const own = steps.map((s, i) => (s.kind === 'bath' || s.kind === 'finish' ? i : -1)).filter((i) => i >= 0);
-  const last = own[own.length - 1];
-  if (own[0] === undefined || last === undefined) return null;
-  const after = steps.slice(last + 1).filter((s) => s.kind === 'put-in' || s.kind === 'thread');
+  const own = steps.flatMap((step, i) => (step.finish ? [{ step, number: i + 1 }] : []));
+  if (own.length === 0) return null;
+  const dip = steps.findIndex((s) => s.shows === 'darkening');
+  const after = dip < 0 ? [] : steps.slice(dip).filter((s) => s.kind === 'put-in' || s.kind === 'thread');
   return (
-    <p className="why">
-      On the card: steps {own[0] + 1} to {last + 1} of {steps.length}
-      {after[0]
-        ? `; after them comes “${after[0].title}”, which must not go into the bath.`
-        : ', after all other work.'}
-    </p>
+    <section aria-label="finish on the card">
+      <h2 className="part-title">finish, as on the card</h2>
+      <ol className="finish-order">
+        {own.map(({ step, number }) => (
+          <li key={number} value={number}>
+            {step.title} <small>{Math.max(1, Math.round(step.minutes))} min</small>
+          </li>
+        ))}
+      </ol>
+      {after[0] && <p className="why">Only after the bath: “{after[0].title}”, which must not go into it.</p>}
+    </section>
   );
 }
 

@@ -23,7 +23,7 @@ export const ColourForm = memo(function ColourForm(props: {
   plan: Plan;
   /** where it hides its film; nothing until that is known */
   places: ColourPlaces | undefined;
-  /** shades of each metal from a high place to a hidden one; metals that are not there stay bright */
+  /** shades of each strand from a high place to a hidden one; strands that are not there stay bright */
   shades: Readonly<Record<string, readonly string[]>>;
   /** what it shows */
   says: string;
@@ -38,7 +38,7 @@ export const ColourForm = memo(function ColourForm(props: {
   const rises = !scene.wires.every((w) => w.flat);
   const colours = useMemo(() => {
     const all = plan.strands.flatMap((s) => {
-      const of = shades[s.wire.metal];
+      const of = shades[s.id];
       const recess = places?.strands.find((p) => p.strand === s.id);
       const coloured = of && {
         at: shadeAt(

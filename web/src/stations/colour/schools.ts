@@ -3,11 +3,12 @@ import type { Colour } from '../../api/types';
 /** What makers do with a bath: none, stopped at a colour, or taken to black and polished back. */
 export type SchoolOfColour = 'bright' | 'brown' | 'black';
 
-const GEL: Pick<Colour, 'bath' | 'volumeMl' | 'polishWith' | 'seal'> = {
+const GEL: Pick<Colour, 'bath' | 'volumeMl' | 'polishWith' | 'seal' | 'dry'> = {
   bath: 'gel',
   volumeMl: 118,
   polishWith: 'steel-wool',
   seal: 'none',
+  dry: 'warm-air',
 };
 
 /** A recipe of each, common practice: half a cup of hot water. */
@@ -16,8 +17,11 @@ export const RECIPES: Record<Exclude<SchoolOfColour, 'bright'>, Colour> = {
   black: { ...GEL, drops: 5, temperatureC: 70, stopAt: 'black', polishBack: 0.8 },
 };
 
+/** Out of every bath. */
+export const BRIGHT: Colour = { ...RECIPES.brown, bath: 'none' };
+
 /** Which of them a piece follows. */
 export function schoolOf(colour: Colour | undefined): SchoolOfColour {
-  if (!colour) return 'bright';
+  if (!colour || colour.bath === 'none') return 'bright';
   return colour.polishBack > 0 ? 'black' : 'brown';
 }

@@ -233,7 +233,8 @@ public sealed interface Act
 
         @Override
         public Doing doing() {
-            return Doing.thinning(with == With.DIE ? "press" : "flatten", toMm);
+            return Doing.thinning(with == With.DIE ? "press" : "flatten", toMm)
+                    .leaving(with == With.BALL_HAMMER || with == With.CROSS_HAMMER ? Leaves.MARKS : Leaves.AS_IT_WAS);
         }
 
         @Override

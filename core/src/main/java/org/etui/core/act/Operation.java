@@ -36,6 +36,11 @@ public sealed interface Operation {
     /** The maker's own act; empty for forming and trimming. */
     Optional<Worked> worked();
 
+    /** How it leaves the surface. */
+    default Act.Leaves leaves() {
+        return worked().map(w -> w.act().doing().leaves()).orElse(Act.Leaves.AS_IT_WAS);
+    }
+
     /** Whether it works on an element. */
     default boolean touches(String element) {
         return elements().isEmpty() || elements().contains(element);

@@ -3,9 +3,9 @@ package org.etui.core.piece;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.etui.core.metal.Metal;
 
@@ -18,6 +18,9 @@ import org.etui.core.metal.Metal;
  * @param whole whether no strand of the piece stays out
  */
 public record Dip(Colour colour, List<Strand> strands, List<Part> parts, boolean whole) {
+    /** So many are named one by one. */
+    private static final int FEW = 3;
+
     /** Copies the lists. */
     public Dip {
         strands = List.copyOf(strands);
@@ -95,9 +98,33 @@ public record Dip(Colour colour, List<Strand> strands, List<Part> parts, boolean
         return !metals().isEmpty() || !parts.isEmpty();
     }
 
-    /** What is in it, in words, such as {@code drop, bail}. */
-    public String names() {
-        return Stream.concat(strands.stream().map(Strand::title), parts.stream().map(Part::label))
-                .collect(Collectors.joining(", "));
+    /** What is in it, in a sentence, such as {@code the bail and drop 2}, or {@code all but drop 2} where that is shorter. */
+    public String inWords(Piece piece) {
+        return inWords(piece, strands, parts);
+    }
+
+    /** Strands and parts in a sentence. */
+    public static String inWords(Piece piece, List<Strand> strands, List<Part> parts) {
+        List<String> others = piece.strands().stream()
+                .filter(s -> !strands.contains(s))
+                .map(s -> the(s.title()))
+                .toList();
+        return !others.isEmpty() && parts.isEmpty() && others.size() < strands.size() && strands.size() > FEW
+                ? "all but " + listed(others)
+                : listed(Stream.concat(
+                                strands.stream().map(s -> the(s.title())),
+                                parts.stream().map(p -> the(p.label())))
+                        .toList());
+    }
+
+    /** What is numbered goes by its number. */
+    private static String the(String title) {
+        String name = title.toLowerCase(Locale.ROOT);
+        return Character.isDigit(name.charAt(name.length() - 1)) ? name : "the " + name;
+    }
+
+    private static String listed(List<String> names) {
+        int last = names.size() - 1;
+        return last == 0 ? names.get(0) : String.join(", ", names.subList(0, last)) + " and " + names.get(last);
     }
 }

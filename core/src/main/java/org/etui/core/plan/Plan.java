@@ -3,6 +3,7 @@ package org.etui.core.plan;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import org.etui.core.act.Act;
 import org.etui.core.check.Beside;
 import org.etui.core.check.Term;
 import org.etui.core.mechanics.Bearing;
@@ -232,6 +233,7 @@ public record Plan(
      * @param kind what it is
      * @param id id of the element that is formed, or of the work; empty for a trim
      * @param elements ids of the elements that it touches
+     * @param leaves how it leaves the surface
      */
     public record OperationPlan(
             @Term("from 1; 0 is the straight cut wire") int index,
@@ -241,7 +243,8 @@ public record Plan(
             @Term("id of the element that is formed, or of the work; empty for a trim")
             String id,
 
-            @Term("ids of the elements that it touches") List<String> elements) {}
+            @Term("ids of the elements that it touches") List<String> elements,
+            @Term("how it leaves the surface") Act.Leaves leaves) {}
 
     /** What an operation is. */
     public enum OperationKind {

@@ -189,7 +189,8 @@ public final class Planner {
                             ? Plan.OperationKind.FORM
                             : operation.trims() ? Plan.OperationKind.TRIM : Plan.OperationKind.WORK,
                     id,
-                    operation.elements().stream().sorted().toList()));
+                    operation.elements().stream().sorted().toList(),
+                    operation.leaves()));
         }
         return List.copyOf(rows);
     }

@@ -10,7 +10,8 @@ import org.locationtech.jts.index.strtree.STRtree;
 
 /**
  * How hidden every place of the wires is from a polishing tool at the front, from the assembled form: the share of the directions round a wire that other wire, or its
- * own turns, stand in, near enough to keep fibres out; and the inside of a bend that a tool's edge does not follow. Flattened wire stands out. An
+ * own turns, stand in, near enough to keep fibres out; and the inside of a bend that a tool's edge does not follow. Flattened wire stands out;
+ * a textured face keeps film in its hollows. An
  * engineering estimate.
  *
  * @param strand id of the strand
@@ -41,6 +42,9 @@ public record Recess(
 
     /** What lies further along its own wire than that is its neighbour, in thicknesses. */
     private static final double NEIGHBOUR = 2.5;
+
+    /** So much of a face that was textured lies in its hollows (engineering estimate). */
+    private static final double HOLLOWS = 0.35;
 
     /** What differs from place to place less than this looks alike. */
     private static final double STEPS = 50;
@@ -93,16 +97,38 @@ public record Recess(
         List<double[]> line = strand.drawn().outline();
         List<Plan.StationPlan> stations =
                 strand.states().get(strand.states().size() - 1).stations();
+        List<Plan.ElementPlan> marked = strand.elements().stream()
+                .filter(e -> isMarked(strand.operations(), e.id()))
+                .toList();
         List<Double> recess = new ArrayList<>();
         for (int i = 0; i < line.size(); i++) {
+            double s = line.get(i)[3];
+            boolean hollows = marked.stream()
+                    .anyMatch(e -> s >= e.along().fromMm() && s <= e.along().toMm());
             Plan.StationPlan station = stations.get(i);
             double hidden = Math.max(
                     beside(line, i, index, station.thicknessMm(), near, thickest),
                     inside(line, i, station.thicknessMm()));
             double stands = Math.min(1, station.thicknessMm() / station.widthMm());
-            recess.add(Math.rint(STEPS * hidden * stands) / STEPS);
+            double open = (1 - hidden * stands) * (hollows ? 1 - HOLLOWS : 1);
+            recess.add(Math.rint(STEPS * (1 - open)) / STEPS);
         }
         return new Recess(strand.id(), recess);
+    }
+
+    /** Whether marks are on it at the end: what smooths it takes them off again. */
+    private static boolean isMarked(List<Plan.OperationPlan> operations, String element) {
+        boolean marked = false;
+        for (Plan.OperationPlan operation : operations) {
+            if (operation.elements().isEmpty() || operation.elements().contains(element)) {
+                marked = switch (operation.leaves()) {
+                    case MARKS -> true;
+                    case PLANISHED, FILED, EMERIED, FINE -> false;
+                    case AS_IT_WAS, BRIGHT -> marked;
+                };
+            }
+        }
+        return marked;
     }
 
     private static Vector3D point(List<double[]> line, int i) {

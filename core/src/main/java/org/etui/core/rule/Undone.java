@@ -28,7 +28,7 @@ final class Undone implements Rule {
         for (StrandWork work : bench.strands()) {
             List<Operation> all = work.operations();
             for (int i = 0; i < all.size(); i++) {
-                Act.Leaves left = leaves(all.get(i));
+                Act.Leaves left = all.get(i).leaves();
                 if (left == Act.Leaves.AS_IT_WAS) {
                     continue;
                 }
@@ -47,16 +47,12 @@ final class Undone implements Rule {
         return advice;
     }
 
-    private static Act.Leaves leaves(Operation operation) {
-        return operation.worked().map(w -> w.act().doing().leaves()).orElse(Act.Leaves.AS_IT_WAS);
-    }
-
     private static boolean meet(StrandWork work, Operation one, Operation other) {
         return work.strand().elements().stream().anyMatch(e -> one.touches(e.id()) && other.touches(e.id()));
     }
 
     private static Optional<Advice> undone(Bench bench, Pair pair) {
-        Act.Leaves next = leaves(pair.then());
+        Act.Leaves next = pair.then().leaves();
         boolean finer = pair.left().compareTo(Act.Leaves.FILED) >= 0;
         if (pair.left() == Act.Leaves.MARKS && next.compareTo(Act.Leaves.PLANISHED) >= 0 && next != Act.Leaves.BRIGHT) {
             return says(

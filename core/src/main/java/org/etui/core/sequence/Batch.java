@@ -47,7 +47,8 @@ final class Batch {
                 one.element,
                 one.markMm,
                 one.state,
-                one.shows);
+                one.shows,
+                one.isFinish());
     }
 
     private static Step together(List<Draft> alike, List<Advice> advice) {
@@ -84,7 +85,8 @@ final class Batch {
                 first.element,
                 OptionalDouble.empty(),
                 first.state,
-                first.shows);
+                first.shows,
+                first.isFinish());
     }
 
     private static String breaks(Draft first, double minutes) {
@@ -131,7 +133,8 @@ final class Batch {
                 Optional.empty(),
                 OptionalDouble.empty(),
                 OptionalInt.empty(),
-                Step.Shows.REST);
+                Step.Shows.REST,
+                false);
     }
 
     /**

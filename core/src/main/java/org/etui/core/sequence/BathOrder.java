@@ -6,7 +6,6 @@ import java.util.HashMap;
 import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -69,11 +68,12 @@ final class BathOrder {
     private void add(School school, BathLog log) {
         List<Draft> before = course.all();
         for (int i = 0; i < dips.size(); i++) {
-            put(new ColourSteps(dips.get(i), i, school, log), before);
+            put(new ColourSteps(piece, dips.get(i), i, school, log), before);
         }
-        seals().forEach((with, names) -> {
-            boolean all = names.size() == piece.strands().size();
-            Draft seal = ColourSteps.seal(with, all ? "" : String.join(", ", names), !shy.isEmpty());
+        seals().forEach((with, strands) -> {
+            boolean all = strands.size() == piece.strands().size();
+            String what = all ? "" : Dip.inWords(piece, strands, List.of());
+            Draft seal = ColourSteps.seal(with, what, !shy.isEmpty());
             course.all().forEach(seal::after);
             course.add(seal);
         });
@@ -124,16 +124,16 @@ final class BathOrder {
         dip.text(dip.text + " Wire that is bent or wound on later goes in with it, straight as it is.");
     }
 
-    /** What is sealed with what, by the names of the strands. */
-    private Map<Colour.Seal, List<String>> seals() {
-        Map<Colour.Seal, List<String>> seals = new LinkedHashMap<>();
+    /** What is sealed with what. */
+    private Map<Colour.Seal, List<Strand>> seals() {
+        Map<Colour.Seal, List<Strand>> seals = new LinkedHashMap<>();
         for (Strand strand : piece.strands()) {
             strand.colour()
                     .or(piece::colour)
                     .map(Colour::seal)
                     .filter(s -> s != Colour.Seal.NONE)
-                    .ifPresent(s -> seals.computeIfAbsent(s, x -> new ArrayList<>())
-                            .add("the " + strand.title().toLowerCase(Locale.ROOT)));
+                    .ifPresent(s ->
+                            seals.computeIfAbsent(s, x -> new ArrayList<>()).add(strand));
         }
         return seals;
     }

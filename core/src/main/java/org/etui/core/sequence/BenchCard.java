@@ -83,13 +83,16 @@ public final class BenchCard {
         }
     }
 
-    /** A break before the step that comes after long work by hand, unless little is left. */
+    /** A break before the step that comes after long work by hand, unless little is left; never while something is in the bath. */
     private static List<Step> withBreaks(List<Step> steps) {
         List<Step> card = new ArrayList<>();
         double left = steps.stream().mapToDouble(Step::handsOnMinutes).sum();
         double worked = 0;
         for (Step step : steps) {
-            if (worked >= Batch.WORK_MIN && step.handsOn() && left > Batch.REST_MIN) {
+            boolean inBath = step.kind() == Step.Kind.BATH
+                    && !card.isEmpty()
+                    && card.get(card.size() - 1).kind() == Step.Kind.BATH;
+            if (worked >= Batch.WORK_MIN && step.handsOn() && left > Batch.REST_MIN && !inBath) {
                 card.add(Batch.rest(worked));
                 worked = 0;
             }

@@ -2,7 +2,6 @@ package org.etui.core.sequence;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.etui.core.check.Word;
@@ -14,16 +13,18 @@ import org.etui.core.colour.Look;
 import org.etui.core.metal.Metal;
 import org.etui.core.piece.Colour;
 import org.etui.core.piece.Dip;
+import org.etui.core.piece.Piece;
 
 /**
  * Writes the steps of darkening what goes into one bath together: clean, dip, stop, dry, polish back; touch up and seal (common practice).
  *
+ * @param piece the document
  * @param in what goes in
  * @param number of the bath on the card, from 0
  * @param school what the maker was taught
  * @param log what came out of the maker's own baths
  */
-record ColourSteps(Dip in, int number, School school, BathLog log) {
+record ColourSteps(Piece piece, Dip in, int number, School school, BathLog log) {
     private static final String SULFIDE = "Sulfide gives off hydrogen sulfide: open window or outdoors, no acid nearby,"
             + " gloves and glasses, no kitchen ware.";
 
@@ -59,7 +60,7 @@ record ColourSteps(Dip in, int number, School school, BathLog log) {
 
     /** What is in it, where that is not all. */
     private String it() {
-        return in.whole() ? "it" : names();
+        return in.whole() ? "it" : in.inWords(piece);
     }
 
     private String them() {
@@ -70,17 +71,6 @@ record ColourSteps(Dip in, int number, School school, BathLog log) {
         return in.strands().stream().mapToInt(s -> s.count()).sum()
                         + in.parts().stream().mapToInt(p -> p.count()).sum()
                 == 1;
-    }
-
-    private String names() {
-        List<String> names = Stream.concat(
-                        in.strands().stream().map(s -> s.title().toLowerCase(Locale.ROOT)),
-                        in.parts().stream().map(p -> p.label()))
-                .map(n -> "the " + n)
-                .toList();
-        return names.size() > 1
-                ? String.join(", ", names.subList(0, names.size() - 1)) + " and " + names.get(names.size() - 1)
-                : names.get(0);
     }
 
     /** How long it takes by estimate, for each metal that takes colour; the eye decides. */

@@ -25,6 +25,7 @@ final class Draft {
     double minutes = 1;
     boolean handsOn = true;
     boolean strikes;
+    boolean surface;
     Step.Shows shows = Step.Shows.PIECE;
     Optional<String> element = Optional.empty();
     OptionalDouble markMm = OptionalDouble.empty();
@@ -57,6 +58,7 @@ final class Draft {
         all.kind = kind;
         all.about = about;
         all.strikes = strikes;
+        all.surface = surface;
         return all;
     }
 
@@ -138,6 +140,16 @@ final class Draft {
     Draft strikes(boolean whether) {
         strikes = whether;
         return this;
+    }
+
+    /** It makes the surface what it is. */
+    Draft surface(boolean whether) {
+        surface = whether;
+        return this;
+    }
+
+    boolean isFinish() {
+        return surface || kind == Step.Kind.BATH || kind == Step.Kind.FINISH;
     }
 
     /** What its picture shows. */

@@ -26,6 +26,7 @@ import org.etui.core.check.Term;
  * @param markMm mark that it starts at, mm from the squared end
  * @param state index of the strand's state afterwards; absent where the wire does not change
  * @param shows what its pictures show
+ * @param finish whether it makes the surface what it is: texture, polish, bath, seal
  */
 public record Step(
         @Term("what kind of step it is") Kind kind,
@@ -60,7 +61,10 @@ public record Step(
         OptionalDouble markMm,
 
         @Term("index of the strand's state afterwards") OptionalInt state,
-        @Term("what its pictures show") Shows shows) {
+        @Term("what its pictures show") Shows shows,
+
+        @Term("whether it makes the surface what it is: texture, polish, bath, seal")
+        boolean finish) {
 
     /** Kinds of steps. */
     public enum Kind {

@@ -45,7 +45,8 @@ record WorkWords(LengthFormat format, Toolbox box) {
         Draft draft = operation.act().accept(new OnWire(work, operation, state));
         return draft.state(state)
                 .finds(found(work, operation, state))
-                .strikes(operation.act().doing().isStruck());
+                .strikes(operation.act().doing().isStruck())
+                .surface(operation.act().doing().leaves() != Act.Leaves.AS_IT_WAS);
     }
 
     private Draft draft(StrandWork work, Operation operation, String title, String tool) {

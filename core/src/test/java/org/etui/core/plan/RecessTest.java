@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Optional;
+import org.etui.core.act.Act;
+import org.etui.core.act.With;
 import org.etui.core.element.Spiral;
 import org.etui.core.element.Straight;
 import org.etui.core.element.Turn;
@@ -13,6 +15,7 @@ import org.etui.core.pattern.Patterns;
 import org.etui.core.piece.Piece;
 import org.etui.core.piece.Purpose;
 import org.etui.core.piece.Strand;
+import org.etui.core.piece.Work;
 import org.etui.core.wire.Wire;
 import org.junit.jupiter.api.Test;
 
@@ -92,5 +95,21 @@ class RecessTest {
                 "Spiral",
                 Purpose.DECORATIVE,
                 List.of(Strand.of("wire", "", ONE, List.of(Spiral.closed("spiral", 4, gapMm, Turn.LEFT)))));
+    }
+
+    /** Common practice: the hollows of a textured face stay dark when its rims are rubbed; planished again they are gone. */
+    @Test
+    void texturedFace_keepsFilm_untilItIsSmoothed() {
+        Strand wire = Strand.of("wire", "", ONE, List.of(Straight.of("run", 30)));
+        Piece plain = Piece.of("Run", Purpose.DECORATIVE, List.of(wire));
+        Work texture = Work.of("t", "wire", List.of("run"), new Act.Texture(With.BALL_HAMMER));
+        Work smooth = Work.of("p", "wire", List.of("run"), new Act.Planish(With.FLAT_HAMMER));
+        Work tumbled = Work.of("u", "wire", List.of("run"), new Act.Tumble(60));
+
+        assertThat(mean(plan(plain.withWork(List.of(texture))), "wire", "run")).isGreaterThan(0.2);
+        assertThat(mean(plan(plain.withWork(List.of(texture, tumbled))), "wire", "run"))
+                .isGreaterThan(0.2);
+        assertThat(mean(plan(plain.withWork(List.of(texture, smooth))), "wire", "run"))
+                .isZero();
     }
 }

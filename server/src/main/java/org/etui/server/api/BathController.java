@@ -134,7 +134,7 @@ class BathController extends KeptController<BathLog, BathController.KeptBaths> {
                     .map(d -> new Dipped(
                             kept.row().id(),
                             piece.name(),
-                            d.whole() ? "" : d.names(),
+                            d.whole() ? "" : d.inWords(piece),
                             d.metals(),
                             d.colour(),
                             surfaceMm2(plan, d)))

@@ -70,7 +70,8 @@ class ExtremesTest {
                     PlanOptions.States.LAST,
                     new LengthFormat(Units.MM),
                     PlanOptions.USUAL.box(),
-                    PlanOptions.USUAL.school());
+                    PlanOptions.USUAL.school(),
+                    PlanOptions.USUAL.log());
             JsonNode plan = Json.MAPPER.valueToTree(Planner.plan(piece, options));
             String notFinite = notFinite(plan, "");
             if (!notFinite.isEmpty()) {
