@@ -130,6 +130,7 @@ describe('steps in another order', () => {
     index,
     words: id,
     elements: [],
+    leaves: 'as-it-was' as const,
   });
   const steps = [
     step('form', 'eye', 1),
