@@ -26,6 +26,7 @@ import org.etui.core.element.Twist;
 import org.etui.core.element.Wrap;
 import org.etui.core.pattern.Pattern;
 import org.etui.core.piece.Colour;
+import org.etui.core.piece.Dip;
 import org.etui.core.piece.Format;
 import org.etui.core.piece.Join;
 import org.etui.core.piece.Part;
@@ -319,6 +320,75 @@ class OrderTest {
             }
             assertThat(sealed).isEqualTo(own.contains(Optional.of(black)) ? steps.size() - 2 : -1);
             assertThat(follow(piece)).isEmpty();
+        }
+    }
+
+    /**
+     * The same over random pieces of two wires hung in one another, one of them with a bead, each with a bath of its own or none: nothing waits for itself, what
+     * is shy goes into no bath, and no bath comes after its wire has met the other, unless both are darkened alike.
+     */
+    @Test
+    void bathsOfTheirOwn_overRandomPieces() {
+        java.util.Random random = new java.util.Random(23);
+        String[] materials = {"glass", "pearl", "leather", "copper"};
+        for (int i = 0; i < 200; i++) {
+            String material = materials[random.nextInt(materials.length)];
+            List<Optional<Colour>> all = new ArrayList<>();
+            for (int k = 0; k < 3; k++) {
+                Colour.Bath bath = random.nextInt(3) == 0 ? Colour.Bath.NONE : Colour.Bath.GEL;
+                Colour own = new Colour(
+                        bath,
+                        2,
+                        118,
+                        60,
+                        Colour.Stop.values()[random.nextInt(2)],
+                        random.nextInt(2),
+                        Colour.PolishWith.CLOTH,
+                        Colour.Seal.values()[random.nextInt(3)]);
+                all.add(random.nextBoolean() ? Optional.of(own) : Optional.empty());
+            }
+            Strand pin = Strand.of(
+                            "pin",
+                            "pin",
+                            Examples.copper(1),
+                            List.of(
+                                    Curl.of("stop", 2, Turn.LEFT),
+                                    Straight.of("run", 20),
+                                    Loop.of("loop", 3, Turn.LEFT)))
+                    .withColour(all.get(0));
+            Strand other = drop("drop").withColour(all.get(1));
+            Piece piece = piece(
+                    List.of(pin, other),
+                    List.of(bead("pin.run", material)),
+                    List.of(Join.of("drop.loop", "pin.loop")),
+                    all.get(2));
+            List<Step> steps = plan(piece).steps();
+            Optional<Colour> a = Dip.colourOf(piece, pin);
+            Optional<Colour> b = Dip.colourOf(piece, other);
+            int lastBath = IntStream.range(0, steps.size())
+                    .filter(k -> steps.get(k).kind() == Step.Kind.BATH)
+                    .max()
+                    .orElse(-1);
+            int hang = index(steps, s -> s.kind() == Step.Kind.HANG);
+            int put = index(steps, s -> s.title().startsWith("Put on"));
+            int sealed = index(steps, s -> s.title().startsWith("Seal"));
+
+            assertThat(follow(piece)).as(piece.toString()).isEmpty();
+            assertThat(plan(piece).locks()).isEmpty();
+            assertThat(lastBath >= 0).isEqualTo(a.isPresent() || b.isPresent());
+            if (!a.equals(b)) {
+                assertThat(hang).isGreaterThan(lastBath);
+            }
+            if (a.isPresent() && !material.equals("copper")) {
+                assertThat(put).isGreaterThan(index(steps, s -> s.kind() == Step.Kind.BATH));
+                assertThat(steps.subList(put, steps.size()))
+                        .noneMatch(s ->
+                                s.kind() == Step.Kind.BATH && s.about().stream().anyMatch(w -> w.startsWith("pin")));
+            }
+            assertThat(sealed < 0
+                            || steps.subList(sealed, steps.size()).stream()
+                                    .allMatch(s -> s.title().startsWith("Seal") || s.kind() == Step.Kind.CHECK))
+                    .isTrue();
         }
     }
 
