@@ -15,7 +15,7 @@ import { RecipeFields, type Recipe as Bathed } from '../../kit/RecipeFields';
 import { useSettings } from '../../kit/settings';
 import { words } from '../../kit/units';
 import { BathStrip } from './BathStrip';
-import { clock } from '../../kit/clock';
+import { clock, exact } from '../../kit/clock';
 import { ColourForm } from './ColourForm';
 import { BRIGHT, RECIPES, schoolOf, type SchoolOfColour } from './schools';
 import { colourOf, ownColour, PIECE, strandsIn, withColour, type Whose } from './whose';
@@ -65,7 +65,7 @@ async function blackS(question: Omit<StripQuestion, 'untilS' | 'stepS'>): Promis
 
 /** The bath of the piece, or of one of its strands or parts: how strong, how hot, how long, where to stop, what stays dark. */
 export function Colour() {
-  const { piece, plan, at: index, change } = useBench();
+  const { id, piece, plan, at: index, change } = useBench();
   const metals = useQuery(queries.metals());
   const [asked, setAsked] = useState<Whose>(PIECE);
   const [pulled, setPulled] = useState<Bath['stopAt']>();
@@ -179,6 +179,7 @@ export function Colour() {
           <ToggleButton value="black">black, polish</ToggleButton>
         </ToggleButtonGroup>
         {bath && stop && lead.data && <When stop={stop} strip={lead.data} />}
+        {lead.data && <CameOut piece={id} strip={lead.data} />}
         {bath && <Recipe bath={shown} set={set} polishBack={polishBack} onPolish={setShare} />}
         {!bath && (
           <>
@@ -388,6 +389,27 @@ function When(props: {
       </p>
     </>
   );
+}
+
+/** What came out of the baths that this piece was in, the last one first. */
+function CameOut(props: {
+  /** the piece's name in the store */
+  piece: string;
+  /** the strip in hand: names of colours */
+  strip: Strip;
+}) {
+  const kept = useQuery(queries.baths());
+  const own = (kept.data?.records ?? []).filter((r) => r.piece === props.piece).reverse();
+  const look = (filmNm: number) =>
+    props.strip.stops.reduce((best, s) =>
+      Math.abs(s.filmNm - filmNm) < Math.abs(best.filmNm - filmNm) ? s : best,
+    ).look;
+  return own.slice(0, 3).map((r) => (
+    <p key={r.day + r.seconds} className="strip-says">
+      came out {look(r.filmNm)} after {exact(r.seconds)}, {r.day}
+      {r.note && `: ${r.note}`}
+    </p>
+  ));
 }
 
 /** Bath, polish and seal. */

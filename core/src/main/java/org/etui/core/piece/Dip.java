@@ -87,8 +87,9 @@ public record Dip(Colour colour, List<Strand> strands, List<Part> parts, boolean
 
     /** Its metals that take colour, that of the first strand first. */
     public List<Metal> metals() {
-        return strands.stream()
-                .map(s -> s.wire().metal())
+        return Stream.concat(
+                        strands.stream().map(s -> s.wire().metal()),
+                        parts.stream().flatMap(p -> p.metal().stream()))
                 .filter(m -> m.sulfide() != Metal.Sulfide.NONE)
                 .distinct()
                 .toList();

@@ -5,6 +5,7 @@ import java.util.Locale;
 import java.util.Optional;
 import org.etui.core.check.Term;
 import org.etui.core.check.Word;
+import org.etui.core.metal.Metal;
 
 /**
  * What is not wire.
@@ -43,6 +44,17 @@ public record Part(
     /** What takes no harm in the bath. */
     private static final List<String> METALS =
             List.of("copper", "brass", "bronze", "silver", "gold", "steel", "metal", "wire");
+
+    /** A metal as makers name it. */
+    private record Named(String word, Metal metal) {}
+
+    private static final List<Named> NAMES = List.of(
+            new Named("fine silver", Metal.FINE_SILVER),
+            new Named("plated", Metal.SILVER_PLATED_COPPER),
+            new Named("silver", Metal.STERLING_SILVER),
+            new Named("copper", Metal.COPPER),
+            new Named("bronze", Metal.JEWELERS_BRONZE),
+            new Named("brass", Metal.BRASS));
 
     /** One, told by its size only. */
     public static Part of(String id, PartKind kind, String material, double sizeMm, Optional<String> on) {
@@ -84,6 +96,29 @@ public record Part(
     public boolean isShyOfBath() {
         String of = material.toLowerCase(Locale.ROOT);
         return METALS.stream().noneMatch(of::contains);
+    }
+
+    /** The metal that its material says; empty where it is none that a bath knows. */
+    public Optional<Metal> metal() {
+        String of = material.toLowerCase(Locale.ROOT);
+        return isShyOfBath()
+                ? Optional.empty()
+                : NAMES.stream()
+                        .filter(n -> of.contains(n.word()))
+                        .map(Named::metal)
+                        .findFirst();
+    }
+
+    /** Surface of all of it, mm²: both faces of sheet, else at least that of a ball of its volume, an estimate; 0 where its body is not told. */
+    public double surfaceMm2() {
+        return count * body.map(Part::surfaceMm2).orElse(0.0);
+    }
+
+    private static double surfaceMm2(Body body) {
+        double volume = new Solid(body).volumeMm3();
+        return body instanceof Body.Sheet sheet
+                ? 2 * volume / sheet.thicknessMm()
+                : Math.cbrt(36 * Math.PI * volume * volume);
     }
 
     /** Mass of all of it, g, an estimate; 0 where its body is not told. */

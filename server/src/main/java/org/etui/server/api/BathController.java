@@ -10,6 +10,7 @@ import org.etui.core.colour.BathRecord;
 import org.etui.core.metal.Metal;
 import org.etui.core.piece.Colour;
 import org.etui.core.piece.Dip;
+import org.etui.core.piece.Part;
 import org.etui.core.piece.Piece;
 import org.etui.core.piece.Strand;
 import org.etui.core.plan.Plan;
@@ -72,7 +73,7 @@ class BathController extends KeptController<BathLog, BathController.KeptBaths> {
      * @param of what of it goes in, by name; empty for all of it
      * @param metals its metals that take colour, that of the first strand first
      * @param colour the bath that it is planned for
-     * @param surfaceMm2 surface of its wires
+     * @param surfaceMm2 surface of what goes in
      */
     record Dipped(
             @Term("the piece's name in the store") String id,
@@ -85,7 +86,7 @@ class BathController extends KeptController<BathLog, BathController.KeptBaths> {
             List<Metal> metals,
 
             @Term("the bath that it is planned for") Colour colour,
-            @Term("surface of its wires, mm²") double surfaceMm2) {}
+            @Term("surface of what goes in, mm²") double surfaceMm2) {}
 
     /**
      * A bath that several share.
@@ -147,8 +148,9 @@ class BathController extends KeptController<BathLog, BathController.KeptBaths> {
     private static double surfaceMm2(Plan plan, Dip dip) {
         List<String> in = dip.strands().stream().map(Strand::id).toList();
         return plan.strands().stream()
-                .filter(s -> in.contains(s.id()))
-                .mapToDouble(s -> s.count() * s.amount().surfaceMm2())
-                .sum();
+                        .filter(s -> in.contains(s.id()))
+                        .mapToDouble(s -> s.count() * s.amount().surfaceMm2())
+                        .sum()
+                + dip.parts().stream().mapToDouble(Part::surfaceMm2).sum();
     }
 }

@@ -124,6 +124,10 @@ class BathTest {
         assertThat(record.get("note").asString()).isEqualTo("darker than I thought");
         assertThat(record.get("seconds").asDouble()).isBetween(20.0, 29.0);
 
+        Browser.go(page, "/pieces/" + hook + "/colour");
+        assertThat(page.getByText(Pattern.compile("came out red-brown after 0:2\\d, .*: darker than I thought")))
+                .isVisible();
+        Browser.go(page, "/bath");
         page.getByText("what came out before: one record").click();
         page.getByLabel("take the record of Hop hook out").click();
         assertThat(page.getByText("times are a general estimate, no records yet"))
