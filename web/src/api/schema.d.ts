@@ -4182,12 +4182,23 @@ export interface components {
             strands: components["schemas"]["Recess"][];
             /** @description surface of all finished wires, mm² */
             surfaceMm2: number;
+            /** @description the parts of a metal that takes colour */
+            parts: components["schemas"]["ColourControllerPartOf"][];
         };
         Recess: {
             /** @description id of the strand */
             strand: string;
             /** @description one to each point of its outline: 0 on a high place, 1 where no tool comes */
             recess: number[];
+        };
+        ColourControllerPartOf: {
+            /** @description its id */
+            part: string;
+            /**
+             * @description what it is of
+             * @enum {string}
+             */
+            metal: "copper" | "brass" | "jewelers-bronze" | "sterling-silver" | "fine-silver" | "aluminium" | "gold-filled" | "silver-plated-copper" | "enamelled-copper" | "gold-14k" | "music-wire";
         };
         Finished: {
             /** @description the bare metal as #rrggbb */
@@ -4551,7 +4562,7 @@ export interface components {
             metals: ("copper" | "brass" | "jewelers-bronze" | "sterling-silver" | "fine-silver" | "aluminium" | "gold-filled" | "silver-plated-copper" | "enamelled-copper" | "gold-14k" | "music-wire")[];
             /** @description the bath that it is planned for */
             colour: components["schemas"]["Colour"];
-            /** @description surface of its wires, mm² */
+            /** @description surface of what goes in, mm² */
             surfaceMm2: number;
         };
         PieceControllerEmptied: {

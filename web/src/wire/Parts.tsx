@@ -24,13 +24,15 @@ export const Parts = memo(function Parts(props: {
   over: boolean;
   /** angle that the mat is leant back by, rad */
   slant: number;
+  /** what fills parts that are coloured, by their ids */
+  fills?: Readonly<Record<string, string>> | undefined;
 }) {
   return props.parts
     .filter((p) => p.over === props.over)
     .map((p) => (
       <g key={p.part} data-part={p.kind} opacity={LOOKS[p.kind].opacity}>
         {p.lines.map((line, i) => (
-          <Figure key={i} line={line} kind={p.kind} slant={props.slant} />
+          <Figure key={i} line={line} kind={p.kind} slant={props.slant} fill={props.fills?.[p.part]} />
         ))}
       </g>
     ));
@@ -43,9 +45,12 @@ function Figure(props: {
   kind: PartDrawn['kind'];
   /** angle that the mat is leant back by, rad */
   slant: number;
+  /** what fills it, where it is coloured */
+  fill: string | undefined;
 }) {
   const { line, kind, slant } = props;
-  const { fill, rim } = LOOKS[kind];
+  const { rim } = LOOKS[kind];
+  const fill = props.fill ?? LOOKS[kind].fill;
   const d = path(lying(line, kind, slant));
   if (line.strokeMm > 0) {
     return (

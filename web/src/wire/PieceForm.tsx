@@ -24,6 +24,8 @@ export function PieceForm(props: {
   parts: readonly PartDrawn[];
   /** colour of each wire at a position along it, mm; those of their metals without */
   colours?: readonly (Coloured | undefined)[] | undefined;
+  /** what fills parts that are coloured, by their ids */
+  fills?: Readonly<Record<string, string>> | undefined;
   /** how it lies on its place */
   at: Omit<Fit, 'box'>;
   /** width of its place, px */
@@ -50,7 +52,7 @@ export function PieceForm(props: {
   const transform = `translate(${at.x} ${at.y}) scale(${at.scale} ${-at.scale})`;
   const under = (
     <g transform={transform}>
-      <Parts parts={beside} over={false} slant={scene.slant} />
+      <Parts parts={beside} over={false} slant={scene.slant} fills={props.fills} />
       {!rises &&
         scene.wires.map((w, i) => (
           <WireForm key={i} wire={w} colourAt={colours?.[i]?.at} rim={colours?.[i]?.rim} />
@@ -59,7 +61,7 @@ export function PieceForm(props: {
   );
   const over = (
     <g transform={transform}>
-      <Parts parts={beside} over slant={scene.slant} />
+      <Parts parts={beside} over slant={scene.slant} fills={props.fills} />
     </g>
   );
   if (!rises) {

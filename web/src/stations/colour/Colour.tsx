@@ -80,7 +80,16 @@ export function Colour() {
   const dark = plan.strands.filter((s) => !none.has(s.wire.metal));
   const inHand = strandsIn(piece, whose);
   const takes = [...new Set(dark.filter((s) => inHand.includes(s.id)).map((s) => s.wire.metal))];
-  const first = takes[0] ?? metalOf(piece, whose, metals.data);
+  const anyBath = [piece, ...piece.strands, ...piece.parts].some((s) => s.colour && s.colour.bath !== 'none');
+  const places = useQuery({
+    queryKey: ['places', piece.strands, piece.parts, piece.work, piece.joins],
+    queryFn: ({ signal }) => api.places(piece, signal),
+    placeholderData: keepPreviousData,
+    enabled: anyBath || whose.of === 'part',
+  });
+  const first =
+    takes[0] ??
+    (whose.of === 'part' ? places.data?.parts.find((p) => p.part === whose.id)?.metal : undefined);
   const lead = useQuery({
     queryKey: ['strip', first, recipeOf(shown)],
     queryFn: () => wholeStrip(first as Metal, shown, undefined),
@@ -95,13 +104,6 @@ export function Colour() {
       enabled: untilS !== undefined,
     })),
   });
-  const anyBath = [piece, ...piece.strands].some((s) => s.colour && s.colour.bath !== 'none');
-  const places = useQuery({
-    queryKey: ['places', piece.strands, piece.parts, piece.work, piece.joins],
-    queryFn: ({ signal }) => api.places(piece, signal),
-    placeholderData: keepPreviousData,
-    enabled: anyBath,
-  });
   const strips = [first, ...takes.slice(1)].flatMap((metal, i) => {
     const strip = i === 0 ? lead.data : others[i - 1]?.data;
     return metal && strip ? [{ metal, strip }] : [];
@@ -113,8 +115,13 @@ export function Colour() {
     const own = colourOf(piece, { of: 'strand', id: s.id });
     if (!own) return [];
     const held = inHand.includes(s.id) ? { ...own, stopAt, polishBack } : own;
-    return [{ strand: s.id, metal: s.wire.metal, bath: held }];
+    return [{ of: s.id, metal: s.wire.metal, bath: held }];
   });
+  for (const { part, metal } of places.data?.parts ?? []) {
+    const own = colourOf(piece, { of: 'part', id: part });
+    const held = whose.of === 'part' && whose.id === part && own ? { ...own, stopAt, polishBack } : own;
+    if (held) finishes.push({ of: part, metal, bath: held });
+  }
   const out = useShades(finishes, false);
   const back = useShades(finishes, true);
   const polished = finishes.some((f) => f.bath.polishBack > 0);
@@ -248,18 +255,6 @@ function isThere(piece: Piece, whose: Whose): boolean {
   return all.some((s) => s.id === whose.id);
 }
 
-/** The metal of a part, by what its material says. */
-function metalOf(
-  piece: Piece,
-  whose: Whose,
-  metals: readonly { metal: Metal; sulfide: string }[] | undefined,
-): Metal | undefined {
-  if (whose.of !== 'part') return undefined;
-  const material = piece.parts.find((p) => p.id === whose.id)?.material.toLowerCase() ?? '';
-  return metals?.find((m) => m.sulfide !== 'none' && material.includes(words(m.metal).split(' ')[0] ?? '?'))
-    ?.metal;
-}
-
 /** Whose bath is in hand; nothing where the piece is one wire and no more. */
 function WhoseBath(props: {
   /** the document */
@@ -311,15 +306,15 @@ function WhoseBath(props: {
   );
 }
 
-/** A strand that is darkened. */
+/** A strand or part that is darkened. */
 interface Darkened {
   /** its id */
-  strand: string;
+  of: string;
   metal: Metal;
   bath: Bath;
 }
 
-/** Shades of every darkened strand, from a high place to a hidden one, out of the bath or polished back. */
+/** Shades of all that is darkened, from a high place to a hidden one, out of the bath or polished back. */
 function useShades(all: readonly Darkened[], polished: boolean): Record<string, readonly string[]> {
   const films = useQueries({
     queries: all.map(({ metal }) => ({
@@ -347,11 +342,11 @@ function useShades(all: readonly Darkened[], polished: boolean): Record<string, 
     }),
   });
   const known = answers.map((a) => a.data);
-  const key = JSON.stringify([all.map((s) => s.strand), known]);
+  const key = JSON.stringify([all.map((s) => s.of), known]);
   // The same object for the same shades, so that the form is not drawn again.
   return useMemo(() => {
     const [of, shades] = JSON.parse(key) as [string[], ({ polished: string[] } | null)[]];
-    return Object.fromEntries(of.flatMap((strand, i) => (shades[i] ? [[strand, shades[i].polished]] : [])));
+    return Object.fromEntries(of.flatMap((id, i) => (shades[i] ? [[id, shades[i].polished]] : [])));
   }, [key]);
 }
 

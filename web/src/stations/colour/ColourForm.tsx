@@ -23,7 +23,7 @@ export const ColourForm = memo(function ColourForm(props: {
   plan: Plan;
   /** where it hides its film; nothing until that is known */
   places: ColourPlaces | undefined;
-  /** shades of each strand from a high place to a hidden one; strands that are not there stay bright */
+  /** shades of each strand and part from a high place to a hidden one; those that are not there stay bright */
   shades: Readonly<Record<string, readonly string[]>>;
   /** what it shows */
   says: string;
@@ -52,6 +52,14 @@ export const ColourForm = memo(function ColourForm(props: {
     });
     return all.some((c) => c !== undefined) ? all : undefined;
   }, [plan, places, shades]);
+  // A part is seen from its front: it shows what lies open.
+  const fills = useMemo(
+    () =>
+      Object.fromEntries(
+        plan.parts.flatMap((p) => (shades[p.part] ? [[p.part, shades[p.part]?.[0] ?? '']] : [])),
+      ),
+    [plan, shades],
+  );
   const at = fitTracks(
     [...scene.wires.map((w) => w.track), ...partTracks(plan.parts, scene.slant)],
     width,
@@ -74,6 +82,7 @@ export const ColourForm = memo(function ColourForm(props: {
             scene={scene}
             parts={plan.parts}
             colours={colours}
+            fills={fills}
             at={at}
             width={width}
             height={height}

@@ -85,19 +85,36 @@ class ColourController {
      *
      * @param strands of every strand how hidden its places are
      * @param surfaceMm2 surface of all finished wires
+     * @param parts the parts of a metal that takes colour
      */
     record Places(
             @Term("of every strand how hidden its places are")
             List<Recess> strands,
 
-            @Term("surface of all finished wires, mm²") double surfaceMm2) {}
+            @Term("surface of all finished wires, mm²") double surfaceMm2,
+
+            @Term("the parts of a metal that takes colour")
+            List<PartOf> parts) {}
+
+    /**
+     * A part of metal.
+     *
+     * @param part its id
+     * @param metal what it is of
+     */
+    record PartOf(
+            @Term("its id") String part,
+            @Term("what it is of") Metal metal) {}
 
     /** How hidden every place of a piece is from a polishing tool. */
     @PostMapping("/places")
     Places places(@RequestBody Piece piece) {
         return watch.plan(() -> {
             Plan plan = Planner.plan(piece, PlanOptions.USUAL);
-            return new Places(Recess.of(plan), plan.totals().surfaceMm2());
+            List<PartOf> parts = piece.parts().stream()
+                    .flatMap(p -> p.metal().map(m -> new PartOf(p.id(), m)).stream())
+                    .toList();
+            return new Places(Recess.of(plan), plan.totals().surfaceMm2(), parts);
         });
     }
 }
