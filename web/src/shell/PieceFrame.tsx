@@ -74,7 +74,7 @@ function knotsOf(id: string, piece: Piece, plan: Plan, units: Units): Knot[] {
     { name: 'Wire', to: 'wire', says: `${words(strand.wire.metal)} · ${thickness(size, units)}` },
     shape,
     { name: 'Harden', to: 'harden', says: hardenSays(plan) },
-    { name: 'Colour', to: 'colour', says: piece.colour?.stopAt ?? 'bright' },
+    { name: 'Colour', to: 'colour', says: darkened(piece) },
     { name: 'Cut', to: 'cut', says: mass(plan.totals.massG) },
     { name: 'Make', to: 'make', says: `${plan.steps.length} steps` },
     { name: 'Log', to: 'log', says: 'not built yet' },
@@ -194,4 +194,12 @@ function Refusals() {
       <Button onClick={dismiss}>all right</Button>
     </div>
   );
+}
+
+/** The colours that it is darkened to. */
+function darkened(piece: Piece): string {
+  const all = [piece, ...piece.strands, ...piece.parts].flatMap((of) =>
+    of.colour && of.colour.bath !== 'none' ? [of.colour.stopAt] : [],
+  );
+  return [...new Set(all)].join(', ') || 'bright';
 }
