@@ -2624,7 +2624,7 @@ export interface components {
              * @description how it is done; default: worked out from what the two are
              * @enum {string}
              */
-            how?: "threaded" | "hung" | "pushed-through" | "opened";
+            how?: "threaded" | "hung" | "pushed-through" | "wound-over" | "opened";
         };
         Work: components["schemas"]["WorkFlatten"] | components["schemas"]["WorkPlanish"] | components["schemas"]["WorkTexture"] | components["schemas"]["WorkJaws"] | components["schemas"]["WorkMallet"] | components["schemas"]["WorkFlex"] | components["schemas"]["WorkTumble"] | components["schemas"]["WorkReclose"] | components["schemas"]["WorkStraighten"] | components["schemas"]["WorkOpenClose"] | components["schemas"]["WorkTrim"] | components["schemas"]["WorkPierce"] | components["schemas"]["WorkDimple"] | components["schemas"]["WorkPress"] | components["schemas"]["WorkRoundMandrel"] | components["schemas"]["WorkBringToSize"] | components["schemas"]["WorkClose"] | components["schemas"]["WorkPolish"];
         WorkFlatten: {

@@ -12,7 +12,7 @@ const KINDS: Part['kind'][] = ['stone', 'bead', 'cord', 'finding', 'spacer', 'bl
 const ORIGIN = { xMm: 0, yMm: 0, zMm: 0, rotDeg: 0 };
 const NOWHERE = 'nowhere';
 const AS_THEY_ARE = 'as they are';
-const HOWS: NonNullable<Join['how']>[] = ['threaded', 'hung', 'pushed-through', 'opened'];
+const HOWS: NonNullable<Join['how']>[] = ['threaded', 'hung', 'pushed-through', 'wound-over', 'opened'];
 
 /** What is not wire, and what hangs in what; whether it fits comes back as advice. */
 export function PartsJoins() {

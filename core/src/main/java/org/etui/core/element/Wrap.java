@@ -192,6 +192,16 @@ public record Wrap(
         return new Wrap(id, core, other, pitchMm, legAlong, turn, rollDeg, over, target, seat);
     }
 
+    /** The cord that lies beside its own leg under the turns, seen along it; empty where there is none. */
+    public Optional<Disc> cordBeside(Disc leg) {
+        return legAlong && core.cordMm().isPresent()
+                ? Optional.of(new Disc(
+                        leg.xMm() + leg.radiusMm() + core.cordMm().getAsDouble() / 2,
+                        leg.yMm(),
+                        core.cordMm().getAsDouble() / 2))
+                : Optional.empty();
+    }
+
     /** Once round the core as the middle of this wire goes, seen along the core. */
     public Circuit round(double thicknessMm) {
         return Circuit.around(core.discs(legAlong ? thicknessMm : 0), thicknessMm / 2);

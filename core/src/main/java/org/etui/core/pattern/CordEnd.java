@@ -19,14 +19,17 @@ import org.etui.core.piece.Strand;
 import org.etui.core.wire.Wire;
 
 /**
- * A loop for the clasp, a leg laid along the cord, and the rest coiled round both.
+ * A short leg, a loop for the clasp, and the rest coiled from the loop over leg and cord.
  */
 final class CordEnd extends Pattern {
+    /** So much of the leg stands out beyond the turns until it is nipped off, mm (common practice). */
+    private static final double STANDS_OUT_MM = 2;
+
     CordEnd() {
         super(
                 "cord-end",
                 "Cord end",
-                "A loop for the clasp, and a tight coil that holds a cord to its own leg.",
+                "A short leg, a loop for the clasp, and a tight coil from the loop over leg and cord.",
                 List.of(Purpose.NECKLACE_CLOSURE, Purpose.BRACELET_CLOSURE),
                 Wire.ofAwg(Metal.COPPER, Temper.DEAD_SOFT, "20"),
                 List.of(
@@ -46,12 +49,15 @@ final class CordEnd extends Pattern {
 
     private static List<Element> elements(Values values, Wire wire, double turns) {
         double across = wire.section().acrossMm();
+        double leg = (turns + 1) * across + STANDS_OUT_MM;
+        // Half a thickness from the loop, where the leg ends.
+        double at = 1 - (turns + 1) * across / 2 / leg;
         return List.of(
-                Loop.thatOpens("loop", values.number("loopInsideMm"), Turn.LEFT),
-                Straight.of("leg", (turns + 1) * across),
+                Straight.of("leg", leg),
                 Bend.of("corner", 90, Turn.RIGHT),
+                Loop.of("loop", values.number("loopInsideMm"), Turn.LEFT),
                 Wrap.of("coil", Wrap.Core.ofCord(values.number("cordMm")), turns, Turn.LEFT)
                         .overItsLeg()
-                        .rolled(90));
+                        .round(List.of("end.leg"), at));
     }
 }

@@ -28,6 +28,8 @@ public record Join(
         HUNG,
         /** Pushed in and pressed. */
         PUSHED_THROUGH,
+        /** Laid along a leg of wire, and wound over together with it. */
+        WOUND_OVER,
         /** A loop is opened sideways, the other hung in, and closed again. */
         OPENED
     }

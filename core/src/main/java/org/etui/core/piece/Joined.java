@@ -6,6 +6,8 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.etui.core.element.Element;
+import org.etui.core.element.Seating;
+import org.etui.core.element.Wrap;
 
 /**
  * Two things of a piece that are put together, and how that is done at the bench (common practice): a bead goes on while an end still passes, a
@@ -63,6 +65,13 @@ public record Joined(Thing a, Thing b, Optional<Join.How> how, Optional<Thing> c
                     .isPresent();
         }
 
+        /** Whether it is wound over a leg of its own wire, with room for a cord beside it. */
+        private boolean isWoundOverItsLeg() {
+            return element.flatMap(e -> e.seated(Seating.wraps()).flatMap(w -> w))
+                    .filter(Wrap::legAlong)
+                    .isPresent();
+        }
+
         private boolean isClosedByTheMaker() {
             return element.filter(e -> e.hanging().eye() && e.isBent()).isPresent();
         }
@@ -109,6 +118,9 @@ public record Joined(Thing a, Thing b, Optional<Join.How> how, Optional<Thing> c
             return Optional.of(Join.How.THREADED);
         }
         if (cord) {
+            if (a.isWoundOverItsLeg() || b.isWoundOverItsLeg()) {
+                return Optional.of(Join.How.WOUND_OVER);
+            }
             return Optional.of(a.isWound() || b.isWound() ? Join.How.PUSHED_THROUGH : Join.How.THREADED);
         }
         if (a.opens() || b.opens()) {

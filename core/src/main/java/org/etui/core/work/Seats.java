@@ -690,6 +690,7 @@ public final class Seats {
             discs.add(new Disc(through.at().getY(), through.at().getZ(), own.thicknessMm() / 2 / askew));
             discs.addAll(strays);
         }
+        wrap.cordBeside(discs.get(0)).ifPresent(discs::add);
         return Optional.of(new Cut(first.in(), at, discs, mm -> {
             if (crossing.isPresent()) {
                 return 0;

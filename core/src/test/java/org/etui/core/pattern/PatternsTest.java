@@ -69,7 +69,7 @@ class PatternsTest {
         "spiral-earrings, 2 loop spiral bend straight arc straight",
         "wound-ring, 1 wrap spiral coil spiral wrap",
         "wound-petals, 1 wrap girth bend girth bend girth bend girth bend girth wrap",
-        "cord-end, 1 loop straight bend wrap",
+        "cord-end, 1 straight bend loop wrap",
         "stone-frame, 1 spiral straight bend girth girth girth girth bend straight spiral"
                 + " / 1 spiral straight bend girth girth girth girth bend straight spiral"
                 + " / 1 spiral straight bend girth girth girth girth bend straight bend loop wrap"

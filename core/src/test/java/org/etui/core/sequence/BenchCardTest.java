@@ -142,7 +142,7 @@ class BenchCardTest {
         assertThat(Examples.planned(four).count()).isEqualTo(4);
     }
 
-    /** A bead goes on before the wire beyond it is closed; a cord goes into the finished coil, whose last turn is pressed then. */
+    /** A bead goes on before the wire beyond it is closed; a cord is laid along the leg before both are wound over. */
     @Test
     void beadsAndJoins_standWhereTheyCanBeDone() {
         List<String> drop = titles(Patterns.find("paddle-drop").orElseThrow().usual());
@@ -151,7 +151,13 @@ class BenchCardTest {
         assertThat(drop.indexOf("Put on the bead"))
                 .isBetween(drop.indexOf("Flatten the paddle to 0.49 mm") + 1, drop.indexOf("Form the loop") - 1);
         assertThat(cordEnd)
-                .containsSubsequence("Form the coil", "Push the cord into the coil", "Press the last turn of the coil");
+                .containsSubsequence(
+                        "Form the loop",
+                        "Lay the cord along the leg",
+                        "Form the coil",
+                        "Trim the handle",
+                        "Press the last turn in",
+                        "Trim the leg and the cord");
         assertThat(cordEnd.get(cordEnd.size() - 1)).isEqualTo("Check the piece");
     }
 

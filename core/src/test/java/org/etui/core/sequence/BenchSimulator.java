@@ -3,8 +3,10 @@ package org.etui.core.sequence;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import org.etui.core.element.Element;
+import org.etui.core.element.Wrap;
 import org.etui.core.piece.Part;
 import org.etui.core.piece.PartKind;
 import org.etui.core.piece.Piece;
@@ -236,9 +238,16 @@ final class BenchSimulator {
             }
             if (part.kind() == PartKind.CORD && step.about().contains(part.id())) {
                 put.add(part.id());
-                step.about().stream()
-                        .filter(a -> element(a).isPresent() && !shaped.contains(a))
-                        .forEach(a -> faults.add(step.title() + ": there is no coil yet"));
+                for (String address : step.about()) {
+                    Optional<Element> coil = element(address);
+                    boolean over = coil.filter(e -> e instanceof Wrap wrap
+                                    && wrap.legAlong()
+                                    && !wrap.sitsOn().isEmpty())
+                            .isPresent();
+                    if (coil.isPresent() && shaped.contains(address) == over) {
+                        faults.add(step.title() + (over ? ": it is wound already" : ": there is no coil yet"));
+                    }
+                }
             }
         }
     }
@@ -258,6 +267,9 @@ final class BenchSimulator {
     /** Trimmed twice is dressed afterwards. */
     private void trim(Step step) {
         for (String address : step.about()) {
+            if (address.indexOf('.') < 0) {
+                continue;
+            }
             String strand = address.substring(0, address.indexOf('.'));
             trimmed.add(strand);
         }

@@ -93,8 +93,7 @@ class ColourController {
 
             @Term("surface of all finished wires, mm²") double surfaceMm2,
 
-            @Term("the parts of a metal that takes colour")
-            List<PartOf> parts) {}
+            @Term("the parts of a metal that takes colour") List<PartOf> parts) {}
 
     /**
      * A part of metal.
