@@ -195,7 +195,7 @@ function Planning(props: {
         )}
         <Button
           variant="contained"
-          disabled={dips.length === 0}
+          disabled={inIt.length === 0}
           onClick={() => dips.length > 0 && props.onStart(bath, dips, plan?.topUps ?? [])}
         >
           {inIt.length === 1 ? 'it is in: start the clock' : 'they are in: start the clock'}

@@ -1,4 +1,5 @@
 import Button from '@mui/material/Button';
+import { memo } from 'react';
 import type { Element, Strand } from '../../api/types';
 import { useBench } from '../../bench/bench';
 import { addElement, freeId, moveElement, removeElement } from '../../bench/edit';
@@ -6,7 +7,7 @@ import { useKinds } from '../../kit/useKinds';
 import { addable } from '../../bench/fields';
 
 /** Adds, moves and removes elements. */
-export function ElementTools(props: {
+export const ElementTools = memo(function ElementTools(props: {
   /** index of the strand */
   index: number;
   /** the chosen element; new ones go after it */
@@ -57,4 +58,4 @@ export function ElementTools(props: {
       )}
     </div>
   );
-}
+});

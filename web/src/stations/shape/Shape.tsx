@@ -1,6 +1,6 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
-import { useBench } from '../../bench/bench';
+import { Later, useBench } from '../../bench/bench';
 import { withElement } from '../../bench/edit';
 import type { Strand, StrandPlan } from '../../api/types';
 import { useAfterPaint } from '../../wire/useAfterPaint';
@@ -49,27 +49,40 @@ export function Shape() {
 
   // Figures first: the form follows in the next frame, so that typing never waits for drawing.
   const drawn = useAfterPaint(
-    useMemo(() => ({ planned, strands: plan.strands, selected, index }), [planned, plan, selected, index]),
+    useMemo(
+      () => ({ planned, strands: plan.strands, parts: plan.parts, selected, index }),
+      [planned, plan, selected, index],
+    ),
+  );
+  const takeStrand = useMemo(
+    () => (other: number) => {
+      setChosen(undefined);
+      take(other);
+    },
+    [take],
   );
   const tie = { strand: drawn.planned, chosen, pointed, onChoose: setChosen, onPoint: setPointed };
   return (
     <div className="bench">
-      <FormMat
-        parts={plan.parts}
-        {...tie}
-        strands={drawn.strands}
-        element={drawn.selected}
-        index={drawn.index}
-        onTake={(other) => {
-          setChosen(undefined);
-          take(other);
-        }}
-      />
+      <Later>
+        <FormMat
+          parts={drawn.parts}
+          {...tie}
+          strands={drawn.strands}
+          element={drawn.selected}
+          index={drawn.index}
+          onTake={takeStrand}
+        />
+      </Later>
       <ReadOuts strand={planned} element={selected} index={index} />
       <div className="across tape">
-        <StrandSwitch />
+        <Later>
+          <StrandSwitch />
+        </Later>
         <Tape {...tie} />
-        <ElementTools index={index} chosen={selected} onChoose={setChosen} />
+        <Later>
+          <ElementTools index={drawn.index} chosen={drawn.selected} onChoose={setChosen} />
+        </Later>
       </div>
     </div>
   );

@@ -190,12 +190,18 @@ record FormingWords(LengthFormat format, School school) {
                             : turns(twist.turns()) + on + ".");
         }
 
+        private String first(double insideMm) {
+            String size = format.write(insideMm, Rounding.NEAREST);
+            return insideMm > Tool.ROUND_NOSE_MM
+                    ? "Wind the first round on a " + size + " mandrel, "
+                    : "Roll the first round where the jaw is " + size + " thick, ";
+        }
+
         @Override
         public String spiral(Spiral spiral) {
             String where = spiral.centre() == Spiral.Centre.CLOSED
                     ? "Roll the end round itself, "
-                    : "Roll the first round where the jaw is "
-                            + format.write(spiral.insideMm().orElseThrow(), Rounding.NEAREST) + " thick, ";
+                    : first(spiral.insideMm().orElseThrow());
             String laid = school.spiral() == School.Spiral.PUSH
                     ? "then hold it flat and push the wire round it a few millimetres at a time, "
                     : "then hold the wire and turn the pliers, drawing it in a few millimetres at a time, ";

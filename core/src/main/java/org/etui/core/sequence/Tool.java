@@ -55,7 +55,7 @@ public record Tool(
     private static final double TIP_MM = 0.6;
 
     /** Round-nose pliers reach about this far up the cone (common practice). */
-    private static final double ROUND_NOSE_MM = 6;
+    static final double ROUND_NOSE_MM = 6;
 
     /** Steps of bail-forming pliers end about here (common practice). */
     private static final double STEPPED_MM = 10;
@@ -242,9 +242,12 @@ public record Tool(
 
         @Override
         public String spiral(Spiral spiral) {
-            return spiral.centre() == Spiral.Centre.OPEN
-                    ? "round-nose pliers, nylon jaws"
-                    : "chain-nose pliers, nylon jaws";
+            if (spiral.centre() == Spiral.Centre.CLOSED) {
+                return "chain-nose pliers, nylon jaws";
+            }
+            return spiral.insideMm().orElseThrow() > ROUND_NOSE_MM
+                    ? "mandrel, nylon jaws"
+                    : "round-nose pliers, nylon jaws";
         }
 
         @Override

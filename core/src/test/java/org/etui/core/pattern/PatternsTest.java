@@ -65,7 +65,7 @@ class PatternsTest {
         "link-chain, 18 loop straight loop",
         "jump-rings, 20 loop",
         "ear-wire, 2 loop straight arc straight bend straight",
-        "spiral-hook-ear-wire, 2 curl straight arc straight spiral",
+        "spiral-hook-ear-wire, 2 curl arc straight spiral bend straight",
         "spiral-earrings, 2 loop spiral bend straight arc straight",
         "wound-ring, 1 wrap spiral coil spiral wrap",
         "wound-petals, 1 wrap girth bend girth bend girth bend girth bend girth wrap",
