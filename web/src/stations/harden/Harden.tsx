@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button';
 import ToggleButton from '@mui/material/ToggleButton';
 import { useQuery } from '@tanstack/react-query';
-import { memo, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
+import { memo, useDeferredValue, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { queries } from '../../api/queries';
 import type { ElementPlan, OwnedTool, Piece, Plan, Strand, StrandPlan, Work } from '../../api/types';
@@ -117,7 +117,7 @@ const HardenBench = memo(function HardenBench() {
     setPicked(ids[(place + by + ids.length) % ids.length]);
   };
   const keys = useRef({ go, walk, step: place });
-  useEffect(() => {
+  useLayoutEffect(() => {
     keys.current = { go, walk, step: place };
   });
   useHotkeys('comma', () => keys.current.go(keys.current.step - 1), { preventDefault: true });
@@ -126,7 +126,8 @@ const HardenBench = memo(function HardenBench() {
   useHotkeys('left', () => keys.current.walk(-1), { preventDefault: true });
   useHotkeys('escape', () => setPicked(undefined));
   const steps = useRef({ go, move, pull });
-  useEffect(() => {
+  // With what is drawn, not after it: a key that comes at once moves the step that is seen.
+  useLayoutEffect(() => {
     steps.current = { go, move, pull };
   });
   const [goStep, moveStep, pullStep] = useMemo(

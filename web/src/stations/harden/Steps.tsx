@@ -1,15 +1,7 @@
 import Slider from '@mui/material/Slider';
 import Button from '@mui/material/Button';
-import {
-  DndContext,
-  PointerSensor,
-  pointerWithin,
-  useDraggable,
-  useDroppable,
-  useSensor,
-  useSensors,
-} from '@dnd-kit/core';
-import { memo, useEffect, useRef } from 'react';
+import { DndContext, PointerSensor, useDraggable, useSensor, useSensors } from '@dnd-kit/core';
+import { memo, useEffect, useRef, useState } from 'react';
 import type { Operation } from '../../api/types';
 
 /** The work as a line of steps: scrubbed by the bead, put in another order by dragging a step or with alt and an arrow key. */
@@ -25,6 +17,8 @@ export const Steps = memo(function Steps(props: {
 }) {
   const { operations, at, onGo, onMove } = props;
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
+  const pointer = useRef({ x: 0, y: 0 });
+  const [over, setOver] = useState<number>();
   const words = at === 0 ? 'the straight wire, cut' : (operations[at - 1]?.words ?? '');
   return (
     <div className="scrub">
@@ -47,9 +41,17 @@ export const Steps = memo(function Steps(props: {
       </div>
       <DndContext
         sensors={sensors}
-        collisionDetection={pointerWithin}
-        onDragEnd={({ active, over }) => {
-          if (over) onMove(Number(active.id), Number(over.id));
+        collisionDetection={({ pointerCoordinates }) => {
+          // The page knows what lies under the pointer: no step needs to be measured.
+          if (pointerCoordinates) pointer.current = pointerCoordinates;
+          return [];
+        }}
+        onDragMove={({ active }) => setOver(under(pointer.current, Number(active.id)))}
+        onDragCancel={() => setOver(undefined)}
+        onDragEnd={({ active }) => {
+          const to = under(pointer.current, Number(active.id));
+          setOver(undefined);
+          if (to !== undefined) onMove(Number(active.id), to);
         }}
       >
         <ol className="steps-row" aria-label="order of the work">
@@ -64,6 +66,7 @@ export const Steps = memo(function Steps(props: {
               step={o}
               place={i}
               open={at === i + 1}
+              over={over === i}
               onGo={onGo}
               onMove={onMove}
             />
@@ -74,6 +77,15 @@ export const Steps = memo(function Steps(props: {
   );
 });
 
+/** The place of the step under the pointer, besides the one that is dragged. */
+function under(pointer: { x: number; y: number }, dragged: number): number | undefined {
+  for (const found of document.elementsFromPoint(pointer.x, pointer.y)) {
+    const place = found.closest<HTMLElement>('[data-place]')?.dataset.place;
+    if (place !== undefined && Number(place) !== dragged) return Number(place);
+  }
+  return undefined;
+}
+
 const StepView = memo(function StepView(props: {
   /** the step */
   step: Operation;
@@ -81,13 +93,14 @@ const StepView = memo(function StepView(props: {
   place: number;
   /** whether it is the one shown */
   open: boolean;
+  /** whether another is held over it */
+  over: boolean;
   onGo: (state: number) => void;
   onMove: (from: number, to: number) => void;
 }) {
   const { step, place, open } = props;
   const still = step.kind === 'trim';
   const drag = useDraggable({ id: place, disabled: still });
-  const drop = useDroppable({ id: place });
   const node = useRef<HTMLLIElement | null>(null);
   useEffect(() => {
     if (!open) return;
@@ -95,13 +108,7 @@ const StepView = memo(function StepView(props: {
     return () => clearTimeout(soon);
   }, [open]);
   return (
-    <li
-      ref={(li) => {
-        node.current = li;
-        drop.setNodeRef(li);
-      }}
-      className={drop.isOver && !drag.isDragging ? 'over' : undefined}
-    >
+    <li ref={node} data-place={place} className={props.over ? 'over' : undefined}>
       <button
         ref={drag.setNodeRef}
         className={`step ${step.kind}`}
