@@ -49,20 +49,11 @@ const AT_ONCE: [string, Work['op'], OwnedTool['kind'] | undefined][] = [
 
 const NO_ZONES: StrandPlan['noHammer'] = [];
 
-/** Hammering with eyes open; a new plan is taken up in slices, so that no pull or scrub waits for it. */
-export function Harden() {
-  return (
-    <Later>
-      <HardenBench />
-    </Later>
-  );
-}
-
 /**
- * Strain along form and tape, what it holds, before and after, step by step. Figures come first and drawing follows in slices; a pull
+ * Hammering with eyes open: strain along form and tape, what it holds, before and after, step by step. Figures come first and drawing follows in slices; a pull
  * asks for its own strand only and is kept when it is let go.
  */
-const HardenBench = memo(function HardenBench() {
+export function Harden() {
   const { piece, plan, at: index, take, change } = useBench();
   const finished = plan.strands[index] as StrandPlan;
   const tempers = useQuery(queries.tempers());
@@ -232,7 +223,9 @@ const HardenBench = memo(function HardenBench() {
           />
         )}
         <Zones zones={zones} strand={finished} chosen={subject} />
-        <WorkPart index={index} element={chosen} />
+        <Later>
+          <WorkPart index={index} element={chosen} />
+        </Later>
       </aside>
       <div className="tape harden-line">
         {!comparing && <StrainLegend strand={finished} here={planned?.strain} />}
@@ -251,7 +244,7 @@ const HardenBench = memo(function HardenBench() {
       </div>
     </div>
   );
-});
+}
 
 /** What a strand is hammered with and what is done to it at once; it stays as it is while the steps are scrubbed. */
 const HammerRow = memo(function HammerRow(props: {
@@ -285,7 +278,9 @@ const HammerRow = memo(function HammerRow(props: {
   );
   return (
     <div className="tools-row tight">
-      <StrandSwitch />
+      <Later>
+        <StrandSwitch />
+      </Later>
       <HammerButtons
         index={props.index}
         subject={subject}
