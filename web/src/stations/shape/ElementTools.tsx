@@ -1,5 +1,4 @@
 import Button from '@mui/material/Button';
-import { memo } from 'react';
 import type { Element, Strand } from '../../api/types';
 import { useBench } from '../../bench/bench';
 import { addElement, freeId, moveElement, removeElement } from '../../bench/edit';
@@ -7,7 +6,7 @@ import { useKinds } from '../../kit/useKinds';
 import { addable } from '../../bench/fields';
 
 /** Adds, moves and removes elements. */
-export const ElementTools = memo(function ElementTools(props: {
+export function ElementTools(props: {
   /** index of the strand */
   index: number;
   /** the chosen element; new ones go after it */
@@ -58,4 +57,4 @@ export const ElementTools = memo(function ElementTools(props: {
       )}
     </div>
   );
-});
+}

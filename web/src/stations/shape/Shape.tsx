@@ -1,6 +1,6 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
-import { Later, useBench } from '../../bench/bench';
+import { useBench } from '../../bench/bench';
 import { withElement } from '../../bench/edit';
 import type { Strand, StrandPlan } from '../../api/types';
 import { useAfterPaint } from '../../wire/useAfterPaint';
@@ -49,40 +49,27 @@ export function Shape() {
 
   // Figures first: the form follows in the next frame, so that typing never waits for drawing.
   const drawn = useAfterPaint(
-    useMemo(
-      () => ({ planned, strands: plan.strands, parts: plan.parts, selected, index }),
-      [planned, plan, selected, index],
-    ),
-  );
-  const takeStrand = useMemo(
-    () => (other: number) => {
-      setChosen(undefined);
-      take(other);
-    },
-    [take],
+    useMemo(() => ({ planned, strands: plan.strands, selected, index }), [planned, plan, selected, index]),
   );
   const tie = { strand: drawn.planned, chosen, pointed, onChoose: setChosen, onPoint: setPointed };
   return (
     <div className="bench">
-      <Later>
-        <FormMat
-          parts={drawn.parts}
-          {...tie}
-          strands={drawn.strands}
-          element={drawn.selected}
-          index={drawn.index}
-          onTake={takeStrand}
-        />
-      </Later>
+      <FormMat
+        parts={plan.parts}
+        {...tie}
+        strands={drawn.strands}
+        element={drawn.selected}
+        index={drawn.index}
+        onTake={(other) => {
+          setChosen(undefined);
+          take(other);
+        }}
+      />
       <ReadOuts strand={planned} element={selected} index={index} />
       <div className="across tape">
-        <Later>
-          <StrandSwitch />
-        </Later>
+        <StrandSwitch />
         <Tape {...tie} />
-        <Later>
-          <ElementTools index={drawn.index} chosen={drawn.selected} onChoose={setChosen} />
-        </Later>
+        <ElementTools index={index} chosen={selected} onChoose={setChosen} />
       </div>
     </div>
   );
