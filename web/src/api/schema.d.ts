@@ -3011,6 +3011,17 @@ export interface components {
              * @default 1
              */
             dimples: number;
+            /**
+             * @description how wide each is, mm
+             * @default 2
+             */
+            acrossMm: number;
+            /**
+             * @description which way it is domed in the end
+             * @default kept
+             * @enum {string}
+             */
+            dome: "kept" | "reversed" | "flat";
         };
         WorkPress: {
             /**
@@ -3851,6 +3862,13 @@ export interface components {
             points: number[][];
             /** @description how wide the line is drawn, mm; 0 where it is the outline of a solid */
             strokeMm: number;
+            /**
+             * @description what it is the outline of
+             * @enum {string}
+             */
+            face: "solid" | "hole" | "dimple";
+            /** @description how hidden from a polishing tool what it encloses is: 0 a high place, 1 where no tool comes */
+            recess: number;
         };
         BodyPlan: {
             /** @description its id */
@@ -4170,6 +4188,8 @@ export interface components {
             generalS: number;
             /** @description the film, nm */
             filmNm: number;
+            /** @description its colour as #rrggbb */
+            rgb: string;
         };
         StripLookEvery: {
             /** @description so often, s */
@@ -4749,10 +4769,10 @@ export interface components {
             metal: "copper" | "brass" | "jewelers-bronze" | "sterling-silver" | "fine-silver" | "aluminium" | "gold-filled" | "silver-plated-copper" | "enamelled-copper" | "gold-14k" | "music-wire";
             /** @description what is in the bath */
             bath: components["schemas"]["ColourRecipe"];
-            /** @description to here, s */
-            untilS: number;
-            /** @description a colour every so many seconds; at most 2,000 colours */
-            stepS: number;
+            /** @description to here, s; default: a little after black */
+            untilS?: number;
+            /** @description a colour every so many seconds, at most 2,000 colours; default: 500 in all */
+            stepS?: number;
         };
         ColourControllerFinishQuestion: {
             /**
@@ -4760,8 +4780,13 @@ export interface components {
              * @enum {string}
              */
             metal: "copper" | "brass" | "jewelers-bronze" | "sterling-silver" | "fine-silver" | "aluminium" | "gold-filled" | "silver-plated-copper" | "enamelled-copper" | "gold-14k" | "music-wire";
-            /** @description the film out of the bath, nm */
-            filmNm: number;
+            /** @description the film out of the bath, nm, where no stop is named */
+            filmNm?: number;
+            /**
+             * @description the stop that it is taken out at
+             * @enum {string}
+             */
+            stopAt?: "straw" | "orange" | "red-brown" | "purple" | "blue" | "grey" | "black";
             /** @description share taken off the high places, 0 to 1 */
             polishBack: number;
             /**

@@ -5,12 +5,10 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, reason } from '../api/client';
 import { queries } from '../api/queries';
-import type { BathRecord, Strip } from '../api/types';
+import type { BathRecord } from '../api/types';
 import { exact } from '../kit/clock';
 import { Entry } from '../kit/Entry';
 import type { Dip, Run } from './run';
-
-const LOOKS = 400;
 
 /** What is told of a piece. */
 interface Told {
@@ -95,13 +93,6 @@ export function CameOut(props: {
   );
 }
 
-/** The colour of a strip where its film is nearest to one. */
-function rgbAt(strip: Strip, filmNm: number): string {
-  return strip.looks.reduce((best, l) =>
-    Math.abs(l.filmNm - filmNm) < Math.abs(best.filmNm - filmNm) ? l : best,
-  ).rgb;
-}
-
 /** A piece with the shades to pick from. */
 function Shade(props: {
   /** the piece */
@@ -116,11 +107,7 @@ function Shade(props: {
   const { dip, run, told } = props;
   const strip = useQuery({
     queryKey: ['bath-shades', dip.metal, run.bath],
-    queryFn: async () => {
-      const brief = await api.strip({ metal: dip.metal, bath: run.bath, untilS: 1, stepS: 1 });
-      const untilS = Math.min(86_400, Math.max(1, 1.1 * (brief.stops[brief.stops.length - 1]?.tS ?? 1)));
-      return api.strip({ metal: dip.metal, bath: run.bath, untilS, stepS: untilS / LOOKS });
-    },
+    queryFn: () => api.strip({ metal: dip.metal, bath: run.bath }),
   });
   return (
     <div className="came-out-piece">
@@ -140,7 +127,7 @@ function Shade(props: {
         {strip.data?.stops.map((s) => (
           <ToggleButton key={s.name} value={s.filmNm} className="swatch-pick">
             <svg width={64} height={34} aria-hidden="true">
-              <rect width={64} height={34} fill={strip.data ? rgbAt(strip.data, s.filmNm) : 'none'} />
+              <rect width={64} height={34} fill={s.rgb} />
             </svg>
             {s.look}
           </ToggleButton>

@@ -34,7 +34,7 @@ export function Running(props: {
   const next = waiting[0];
   const strip = useQuery({
     queryKey: ['bath-looks', next?.metal, run.bath],
-    queryFn: () => api.strip({ metal: next?.metal ?? 'copper', bath: run.bath, untilS: 1, stepS: 1 }),
+    queryFn: () => api.strip({ metal: next?.metal ?? 'copper', bath: run.bath }),
     enabled: next !== undefined,
   });
   const topUp = (run.topUps ?? []).find((t) => elapsed < t.tS + TOLD_S);

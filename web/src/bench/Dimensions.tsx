@@ -26,6 +26,8 @@ export function Dimensions(props: {
   slant: number;
   /** whether the strand lies alone, so that the form's bounds are its own */
   alone: boolean;
+  /** whether what is not wire is part of those bounds: then they are what a calliper reads */
+  filled: boolean;
 }) {
   const { strand, at, chosen } = props;
   const { units } = useSettings();
@@ -51,6 +53,9 @@ export function Dimensions(props: {
       </text>
     );
   }
+  const [widthMm, heightMm] = props.filled
+    ? [at.box.width, at.box.height]
+    : [strand.finished.widthMm, strand.finished.heightMm];
   return (
     <g pointerEvents="none" stroke="var(--ink)" strokeWidth={1}>
       <path d={`M${left} ${below}H${right}M${left} ${below - 5}v10M${right} ${below - 5}v10`} fill="none" />
@@ -62,7 +67,7 @@ export function Dimensions(props: {
         fill="var(--ink)"
         {...HALO}
       >
-        {length(strand.finished.widthMm, units)} overall
+        {length(widthMm, units)} overall
       </text>
       {right + 120 < props.width && (
         <>
@@ -71,7 +76,7 @@ export function Dimensions(props: {
             fill="none"
           />
           <text x={right + 26} y={(top + bottom) / 2 + 5} fontSize={16} fill="var(--ink)" {...HALO}>
-            {length(strand.finished.heightMm, units)}
+            {length(heightMm, units)}
           </text>
         </>
       )}

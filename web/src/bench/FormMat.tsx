@@ -194,7 +194,10 @@ export const FormMat = memo(function FormMat(
                 height={height}
                 chosen={plan}
                 slant={scene.slant}
-                alone={lying.length === 1 || own?.wires.length === 1}
+                alone={
+                  (lying.length === 1 || own?.wires.length === 1) && parts.every((p) => p.kind !== 'cord')
+                }
+                filled={parts.length > 0}
               />
               {element && plan && (
                 <Handles

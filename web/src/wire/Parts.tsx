@@ -1,4 +1,4 @@
-import { memo } from 'react';
+import { memo, useId } from 'react';
 import type { PartDrawn } from '../api/types';
 import type { Pane } from './paint';
 import { track, type Track } from './ribbon';
@@ -13,7 +13,7 @@ const LOOKS: Record<PartDrawn['kind'], { fill: string; rim: string; opacity: num
   spacer: { fill: '#b9a57a', rim: '#efe2bf', opacity: 0.94 },
   cord: { fill: '#6f5d46', rim: '#8d7a60', opacity: 0.9 },
   finding: { fill: '#9aa3a6', rim: '#dfe5e7', opacity: 0.95 },
-  blank: { fill: '#b07a4a', rim: '#e3bd95', opacity: 0.75 },
+  blank: { fill: '#b07a4a', rim: '#e3bd95', opacity: 0.96 },
 };
 
 /** What is not wire, in mm with y upwards: under the wires or over them. */
@@ -24,19 +24,35 @@ export const Parts = memo(function Parts(props: {
   over: boolean;
   /** angle that the mat is leant back by, rad */
   slant: number;
-  /** what fills parts that are coloured, by their ids */
-  fills?: Readonly<Record<string, string>> | undefined;
+  /** shades of parts that are coloured, from a high place to a hidden one, by their ids */
+  fills?: Readonly<Record<string, readonly string[]>> | undefined;
 }) {
-  return props.parts
-    .filter((p) => p.over === props.over)
-    .map((p) => (
-      <g key={p.part} data-part={p.kind} opacity={LOOKS[p.kind].opacity}>
-        {p.lines.map((line, i) => (
-          <Figure key={i} line={line} kind={p.kind} slant={props.slant} fill={props.fills?.[p.part]} />
-        ))}
-      </g>
-    ));
+  const id = useId();
+  const light = { face: `${id}-face`, hollow: `${id}-hollow` };
+  const own = props.parts.filter((p) => p.over === props.over);
+  return (
+    <>
+      {own.some((p) => p.kind === 'blank') && <Light light={light} />}
+      {own.map((p) => (
+        <g key={p.part} data-part={p.kind} opacity={LOOKS[p.kind].opacity}>
+          {p.lines.map((line, i) => (
+            <Figure
+              key={i}
+              line={line}
+              kind={p.kind}
+              slant={props.slant}
+              shades={props.fills?.[p.part]}
+              light={light}
+            />
+          ))}
+        </g>
+      ))}
+    </>
+  );
 });
+
+/** The mat is seen through a hole. */
+const THROUGH = 'var(--mat)';
 
 function Figure(props: {
   /** the figure */
@@ -45,12 +61,15 @@ function Figure(props: {
   kind: PartDrawn['kind'];
   /** angle that the mat is leant back by, rad */
   slant: number;
-  /** what fills it, where it is coloured */
-  fill: string | undefined;
+  /** its shades from a high place to a hidden one, where it is coloured */
+  shades: readonly string[] | undefined;
+  /** ids of the light on a face and in a hollow */
+  light: Readonly<Record<'face' | 'hollow', string>>;
 }) {
-  const { line, kind, slant } = props;
-  const { rim } = LOOKS[kind];
-  const fill = props.fill ?? LOOKS[kind].fill;
+  const { line, kind, slant, shades, light } = props;
+  const rim = shades ? (shades[shades.length - 1] ?? '') : LOOKS[kind].rim;
+  const shade = shades?.[Math.round(line.recess * (shades.length - 1))];
+  const fill = shade ?? LOOKS[kind].fill;
   const d = path(lying(line, kind, slant));
   if (line.strokeMm > 0) {
     return (
@@ -60,7 +79,44 @@ function Figure(props: {
       </>
     );
   }
-  return <path d={`${d}Z`} fill={fill} stroke={rim} strokeWidth={0.18} strokeLinejoin="round" />;
+  if (line.face === 'hole') return <path d={`${d}Z`} fill={THROUGH} stroke={rim} strokeWidth={0.12} />;
+  return (
+    <>
+      {(shade ?? line.face === 'solid') && (
+        <path
+          d={`${d}Z`}
+          fill={fill}
+          stroke={line.face === 'solid' ? rim : 'none'}
+          strokeWidth={0.18}
+          strokeLinejoin="round"
+        />
+      )}
+      {kind === 'blank' && (
+        <path d={`${d}Z`} fill={`url(#${line.face === 'solid' ? light.face : light.hollow})`} />
+      )}
+    </>
+  );
+}
+
+/** Light that falls from the upper left: on sheet, and into what is struck into it. */
+function Light(props: {
+  /** ids of the two */
+  light: Readonly<Record<'face' | 'hollow', string>>;
+}) {
+  return (
+    <defs>
+      <linearGradient id={props.light.face} x1="0" y1="1" x2="1" y2="0">
+        <stop offset="0" stopColor="#fff" stopOpacity="0.28" />
+        <stop offset="0.45" stopColor="#fff" stopOpacity="0" />
+        <stop offset="1" stopColor="#000" stopOpacity="0.24" />
+      </linearGradient>
+      <linearGradient id={props.light.hollow} x1="0" y1="1" x2="1" y2="0">
+        <stop offset="0.1" stopColor="#000" stopOpacity="0.26" />
+        <stop offset="0.55" stopColor="#000" stopOpacity="0" />
+        <stop offset="0.9" stopColor="#fff" stopOpacity="0.3" />
+      </linearGradient>
+    </defs>
+  );
 }
 
 /** As it is seen: what lies flat is leant back with the mat; a bead is round from every side. */

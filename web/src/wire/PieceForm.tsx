@@ -24,8 +24,8 @@ export function PieceForm(props: {
   parts: readonly PartDrawn[];
   /** colour of each wire at a position along it, mm; those of their metals without */
   colours?: readonly (Coloured | undefined)[] | undefined;
-  /** what fills parts that are coloured, by their ids */
-  fills?: Readonly<Record<string, string>> | undefined;
+  /** shades of parts that are coloured, from a high place to a hidden one, by their ids */
+  fills?: Readonly<Record<string, readonly string[]>> | undefined;
   /** how it lies on its place */
   at: Omit<Fit, 'box'>;
   /** width of its place, px */

@@ -1,67 +1,30 @@
-import Slider from '@mui/material/Slider';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import { keepPreviousData, useQueries, useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { api } from '../../api/client';
 import { queries } from '../../api/queries';
-import type { Colour as Bath, Metal, Piece, Plan, Strip, StripQuestion, Work } from '../../api/types';
+import type { Colour as Bath, Metal, Piece, Plan, Strip, Work } from '../../api/types';
 import { AdviceList } from '../../bench/AdviceList';
 import { useBench } from '../../bench/bench';
 import { WorkPart } from '../../bench/WorkPart';
 import { Pick } from '../../kit/Entry';
-import { ChoiceField } from '../../kit/ChoiceField';
-import { RecipeFields, type Recipe as Bathed } from '../../kit/RecipeFields';
-import { useSettings } from '../../kit/settings';
 import { words } from '../../kit/units';
 import { BathStrip } from './BathStrip';
 import { clock, exact } from '../../kit/clock';
 import { ColourForm } from './ColourForm';
-import { BRIGHT, RECIPES, schoolOf, type SchoolOfColour } from './schools';
+import { Recipe, SealField } from './Recipe';
+import { BRIGHT, recipeOf, RECIPES, schoolOf, type SchoolOfColour } from './schools';
+import { useShades, type Darkened } from './useShades';
 import { colourOf, ownColour, PIECE, strandsIn, withColour, type Whose } from './whose';
 
-/** The strip is drawn in so many colours. */
-const LOOKS = 500;
-/** It ends a little after black. */
-const BEYOND = 1.12;
 /** Said beneath the strip, where it is always seen. */
 const GAS = 'sulfide bath';
 const OTHER_TOPICS = ['porous stones', 'drying', 'sealer'];
-const STOPS: Record<string, string> = { soda: 'soda water', water: 'running water', soap: 'a soap wash' };
-const DRYING: Record<string, string> = {
-  cloth: 'with a cloth',
-  air: 'in the air',
-  'warm-air': 'in warm air',
-};
 /** Advice that belongs here wherever it points. */
 const RULES = ['porous-stone', 'undone'];
 /** Work that makes the surface. */
 const SURFACE: readonly Work['op'][] = ['texture', 'planish', 'tumble', 'polish'];
-const TOOLS = ['steel-wool', 'pad', 'cloth', 'glass-bristle', 'tumbler', 'emery', 'block'];
-
-/** What of the bath a strip is asked by. */
-function recipeOf(bath: Bath): Bathed {
-  return {
-    form: bath.bath,
-    drops: bath.drops,
-    volumeMl: bath.volumeMl,
-    temperatureC: bath.temperatureC,
-  };
-}
-
-/** The strip of a metal to a time; without one long enough to reach black. */
-async function wholeStrip(metal: Metal, bath: Bath, untilS: number | undefined): Promise<Strip> {
-  const question = { metal, bath: recipeOf(bath) };
-  const until = untilS ?? (await blackS(question));
-  return api.strip({ ...question, untilS: until, stepS: until / LOOKS });
-}
-
-/** When a metal is black, and a little more, s. */
-async function blackS(question: Omit<StripQuestion, 'untilS' | 'stepS'>): Promise<number> {
-  const { stops } = await api.strip({ ...question, untilS: 1, stepS: 1 });
-  const black = stops[stops.length - 1]?.tS ?? 1;
-  return Math.min(86_400, Math.max(1, black * BEYOND));
-}
 
 /** The bath of the piece, or of one of its strands or parts: how strong, how hot, how long, where to stop, what stays dark. */
 export function Colour() {
@@ -92,7 +55,7 @@ export function Colour() {
     (whose.of === 'part' ? places.data?.parts.find((p) => p.part === whose.id)?.metal : undefined);
   const lead = useQuery({
     queryKey: ['strip', first, recipeOf(shown)],
-    queryFn: () => wholeStrip(first as Metal, shown, undefined),
+    queryFn: () => api.strip({ metal: first as Metal, bath: recipeOf(shown) }),
     enabled: metals.data !== undefined && first !== undefined,
     placeholderData: keepPreviousData,
   });
@@ -100,7 +63,7 @@ export function Colour() {
   const others = useQueries({
     queries: takes.slice(1, 4).map((metal) => ({
       queryKey: ['strip', metal, recipeOf(shown), untilS],
-      queryFn: () => wholeStrip(metal, shown, untilS),
+      queryFn: () => api.strip({ metal, bath: recipeOf(shown), ...(untilS && { untilS }) }),
       enabled: untilS !== undefined,
     })),
   });
@@ -225,6 +188,7 @@ export function Colour() {
             ))}
       </aside>
       <div className="across">
+        {lead.isLoading && <p className="strip-waits">The bath is being worked out…</p>}
         {strips.length > 0 && (
           <BathStrip
             strips={strips}
@@ -306,50 +270,6 @@ function WhoseBath(props: {
   );
 }
 
-/** A strand or part that is darkened. */
-interface Darkened {
-  /** its id */
-  of: string;
-  metal: Metal;
-  bath: Bath;
-}
-
-/** Shades of all that is darkened, from a high place to a hidden one, out of the bath or polished back. */
-function useShades(all: readonly Darkened[], polished: boolean): Record<string, readonly string[]> {
-  const films = useQueries({
-    queries: all.map(({ metal }) => ({
-      queryKey: ['films', metal],
-      queryFn: () => api.strip({ metal, bath: recipeOf(RECIPES.brown), untilS: 1, stepS: 1 }),
-      staleTime: Infinity,
-    })),
-  });
-  const answers = useQueries({
-    queries: all.map(({ metal, bath }, i) => {
-      const film = films[i]?.data?.stops.find((s) => s.name === bath.stopAt)?.filmNm;
-      const question = {
-        metal,
-        filmNm: film ?? 0,
-        polishBack: polished ? bath.polishBack : 0,
-        polishWith: bath.polishWith,
-      };
-      return {
-        queryKey: ['finish', question],
-        queryFn: () => api.finish(question),
-        enabled: film !== undefined,
-        placeholderData: keepPreviousData,
-        staleTime: Infinity,
-      };
-    }),
-  });
-  const known = answers.map((a) => a.data);
-  const key = JSON.stringify([all.map((s) => s.of), known]);
-  // The same object for the same shades, so that the form is not drawn again.
-  return useMemo(() => {
-    const [of, shades] = JSON.parse(key) as [string[], ({ polished: string[] } | null)[]];
-    return Object.fromEntries(of.flatMap((id, i) => (shades[i] ? [[id, shades[i].polished]] : [])));
-  }, [key]);
-}
-
 /** How often to look on the way to a stop. */
 function looksUntil(strip: Strip, stop: Strip['stops'][number]): string {
   const due = (look: string) => strip.stops.find((s) => s.look === look)?.tS ?? 0;
@@ -395,98 +315,13 @@ function CameOut(props: {
 }) {
   const kept = useQuery(queries.baths());
   const own = (kept.data?.records ?? []).filter((r) => r.piece === props.piece).reverse();
-  const look = (filmNm: number) =>
-    props.strip.stops.reduce((best, s) =>
-      Math.abs(s.filmNm - filmNm) < Math.abs(best.filmNm - filmNm) ? s : best,
-    ).look;
+  const look = (filmNm: number) => props.strip.looks.find((l) => l.filmNm >= filmNm)?.name ?? 'black';
   return own.slice(0, 3).map((r) => (
     <p key={r.day + r.seconds} className="strip-says">
       came out {look(r.filmNm)} after {exact(r.seconds)}, {r.day}
       {r.note && `: ${r.note}`}
     </p>
   ));
-}
-
-/** Bath, polish and seal. */
-function Recipe(props: {
-  /** the bath */
-  bath: Bath;
-  /** changes it */
-  set: (more: Partial<Bath>) => Promise<boolean>;
-  /** share polished back, as pulled */
-  polishBack: number;
-  /** told while it is pulled; undefined when it is let go */
-  onPolish: (share: number | undefined) => void;
-}) {
-  const { bath, set } = props;
-  const { school } = useSettings();
-  return (
-    <dl className="rows">
-      <RecipeFields
-        bath={recipeOf(bath)}
-        onChange={({ form, ...more }) => set(form ? { bath: form, ...more } : more)}
-      />
-      <ChoiceField
-        label="stopped in"
-        value={bath.stopIn ?? (school?.stopBath === false ? 'water' : 'soda')}
-        choices={Object.keys(STOPS)}
-        say={(stop) => STOPS[stop] ?? stop}
-        onChange={(stop) => set({ stopIn: stop as NonNullable<Bath['stopIn']> })}
-      />
-      <ChoiceField
-        label="dried"
-        value={bath.dry}
-        choices={Object.keys(DRYING)}
-        say={(dry) => DRYING[dry] ?? dry}
-        onChange={(dry) => set({ dry: dry as Bath['dry'] })}
-      />
-      <div>
-        <dt id="polish-back">polish back</dt>
-        <dd className="polish-back">
-          <Slider
-            aria-labelledby="polish-back"
-            size="small"
-            min={0}
-            max={100}
-            step={5}
-            value={Math.round(100 * props.polishBack)}
-            getAriaValueText={(percent) => `${percent} %`}
-            onChange={(_, percent) => props.onPolish((percent as number) / 100)}
-            onChangeCommitted={(_, percent) => {
-              void set({ polishBack: (percent as number) / 100 }).then(() => props.onPolish(undefined));
-            }}
-          />
-          <span>{Math.round(100 * props.polishBack)} %</span>
-        </dd>
-      </div>
-      {props.polishBack > 0 && (
-        <ChoiceField
-          label="with"
-          value={bath.polishWith}
-          choices={TOOLS}
-          onChange={(tool) => set({ polishWith: tool as Bath['polishWith'] })}
-        />
-      )}
-      <SealField seal={bath.seal} onSeal={(seal) => set({ seal })} />
-    </dl>
-  );
-}
-
-/** What it is sealed with. */
-function SealField(props: {
-  /** with that now */
-  seal: Bath['seal'];
-  /** called with another */
-  onSeal: (seal: Bath['seal']) => Promise<boolean>;
-}) {
-  return (
-    <ChoiceField
-      label="seal"
-      value={props.seal}
-      choices={['none', 'wax', 'acrylic']}
-      onChange={(seal) => props.onSeal(seal as Bath['seal'])}
-    />
-  );
 }
 
 /** All that makes the surface, in the order of the card, and what must not go into the bath after it. */

@@ -16,6 +16,7 @@ const Turntable = lazy(() => import('../../wire/Turntable').then((m) => ({ defau
 /** Round wire is brightest along its top: so much of that is on its flanks, and on its rim. */
 const FLANK = 0.8;
 const RIM = 0.6;
+const FACE = 0.86;
 
 /** The piece in its colours, to look at only. */
 export const ColourForm = memo(function ColourForm(props: {
@@ -52,11 +53,14 @@ export const ColourForm = memo(function ColourForm(props: {
     });
     return all.some((c) => c !== undefined) ? all : undefined;
   }, [plan, places, shades]);
-  // A part is seen from its front: it shows what lies open.
+  // Sheet faces the light a little aslant.
   const fills = useMemo(
     () =>
       Object.fromEntries(
-        plan.parts.flatMap((p) => (shades[p.part] ? [[p.part, shades[p.part]?.[0] ?? '']] : [])),
+        plan.parts.flatMap((p) => {
+          const of = shades[p.part];
+          return of ? [[p.part, of.map((hex) => lit(hex, FACE))]] : [];
+        }),
       ),
     [plan, shades],
   );

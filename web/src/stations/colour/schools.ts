@@ -1,4 +1,5 @@
 import type { Colour } from '../../api/types';
+import type { Recipe } from '../../kit/RecipeFields';
 
 /** What makers do with a bath: none, stopped at a colour, or taken to black and polished back. */
 export type SchoolOfColour = 'bright' | 'brown' | 'black';
@@ -24,4 +25,14 @@ export const BRIGHT: Colour = { ...RECIPES.brown, bath: 'none' };
 export function schoolOf(colour: Colour | undefined): SchoolOfColour {
   if (!colour || colour.bath === 'none') return 'bright';
   return colour.polishBack > 0 ? 'black' : 'brown';
+}
+
+/** What of a bath a strip is asked by. */
+export function recipeOf(bath: Colour): Recipe {
+  return {
+    form: bath.bath,
+    drops: bath.drops,
+    volumeMl: bath.volumeMl,
+    temperatureC: bath.temperatureC,
+  };
 }

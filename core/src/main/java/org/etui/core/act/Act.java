@@ -588,6 +588,8 @@ public sealed interface Act
      *
      * @param part the blank
      * @param dimples how many
+     * @param acrossMm how wide each is, mm
+     * @param dome which way it is domed in the end: struck, a blank rises towards the hammer
      */
     @Titled("dimple a blank")
     record Dimple(
@@ -601,8 +603,33 @@ public sealed interface Act
                     title = "dimples",
                     unit = "count",
                     usual = "30")
-            int dimples)
+            int dimples,
+
+            @Term(value = "how wide each is, mm", from = 0.2, to = 10, or = "2", title = "each across", usual = "2")
+            double acrossMm,
+
+            @Term(value = "which way it is domed in the end", or = "\"kept\"", title = "dome")
+            Dome dome)
             implements Act {
+        /** The way a dimpled blank is domed. */
+        public enum Dome {
+            /** As it rises by itself, towards the hammer. */
+            KEPT,
+            /** Pressed through to the other side, dimples in the hollow. */
+            REVERSED,
+            /** Pressed flat again. */
+            FLAT
+        }
+
+        /** A ball of a usual hammer, mm across (common practice). */
+        private static final double BALL_MM = 12;
+
+        /** How deep each is in its middle, mm: the cap that its rim cuts off the ball; a wider one is struck with a ball as wide. */
+        public double deepMm() {
+            double ball = Math.max(BALL_MM, acrossMm) / 2;
+            return ball - Math.sqrt(ball * ball - acrossMm * acrossMm / 4);
+        }
+
         @Override
         public Workpiece apply(Workpiece before, Operation.Worked work) {
             return before;

@@ -2,6 +2,7 @@ package org.etui.core.colour;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalDouble;
 import org.etui.core.check.BadInput;
 import org.etui.core.check.Term;
 import org.etui.core.check.Word;
@@ -65,13 +66,15 @@ public record Strip(
      * @param tS when it is reached, s
      * @param generalS when by the general estimate, s
      * @param filmNm the film, nm
+     * @param rgb its colour as #rrggbb
      */
     public record StopAt(
             @Term("the word of the document") Colour.Stop name,
             @Term("the colour's name on that metal") String look,
             @Term("when it is reached, s") double tS,
             @Term("when by the general estimate, s") double generalS,
-            @Term("the film, nm") double filmNm) {}
+            @Term("the film, nm") double filmNm,
+            @Term("its colour as #rrggbb") String rgb) {}
 
     /**
      * How often to look.
@@ -83,6 +86,37 @@ public record Strip(
             @Term("so often, s") double everyS,
             @Term("until it is that colour") String until) {}
 
+    /** Shown whole, a strip ends a little after black, in so many colours. */
+    private static final double BEYOND_BLACK = 1.12;
+
+    private static final int USUAL_LOOKS = 500;
+    private static final double LONGEST_S = 86_400;
+
+    /**
+     * The strip of a metal in a bath.
+     *
+     * @param until to here, s; empty: a little after black
+     * @param step a colour every so many seconds; empty: 500 in all
+     * @param own what the maker's own records say
+     * @throws BadInput if there would be more than 2,000 colours, or the metal takes none
+     */
+    public static Strip of(Metal metal, Colour.Recipe bath, OptionalDouble until, OptionalDouble step, Experience own) {
+        check(metal);
+        double untilS = until.orElseGet(() -> {
+            double black = Growth.of(metal, bath)
+                    .times(own.faster())
+                    .seconds(Look.of(metal, Colour.Stop.BLACK).filmNm());
+            return Math.max(1, Math.min(LONGEST_S, BEYOND_BLACK * black));
+        });
+        return of(metal, bath, untilS, step.orElse(untilS / USUAL_LOOKS), own);
+    }
+
+    private static void check(Metal metal) {
+        if (metal.sulfide() == Metal.Sulfide.NONE) {
+            throw new BadInput("metal", Word.of(metal), "takes no colour in a sulfide bath");
+        }
+    }
+
     /**
      * The strip of a metal in a bath.
      *
@@ -92,9 +126,7 @@ public record Strip(
      * @throws BadInput if there would be more than 2,000 colours, or the metal takes none
      */
     public static Strip of(Metal metal, Colour.Recipe bath, double untilS, double stepS, Experience own) {
-        if (metal.sulfide() == Metal.Sulfide.NONE) {
-            throw new BadInput("metal", Word.of(metal), "takes no colour in a sulfide bath");
-        }
+        check(metal);
         if (!(untilS / stepS <= MOST_LOOKS)) {
             throw new BadInput("stepS", stepS, "must be at least untilS / " + MOST_LOOKS + ", " + untilS / MOST_LOOKS);
         }
@@ -116,7 +148,8 @@ public record Strip(
                             look.name(),
                             growth.seconds(look.filmNm()),
                             general.seconds(look.filmNm()),
-                            look.filmNm());
+                            look.filmNm(),
+                            shade.hex(look.filmNm()));
                 })
                 .toList();
         return new Strip(looks, stops, lookEvery(stops), own.records(), own.unsure(), true);

@@ -33,7 +33,8 @@ public final class Patterns {
             new WrappedBead(),
             new TopDrilledDrop(),
             new GradedDrops(),
-            new PaddleDrop());
+            new PaddleDrop(),
+            new DimpledBlank());
 
     private Patterns() {}
 

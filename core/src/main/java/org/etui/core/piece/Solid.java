@@ -303,7 +303,12 @@ public record Solid(Body body) {
      * @throws IllegalArgumentException if its measures make no way round
      */
     public static List<double[]> way(Outline front) {
-        List<Vector3D> way = CentreLine.of(CLOSE_MM, front.round(CLOSE_MM).pieces()).stations(STEP_RAD, 2).stream()
+        return way(front, STEP_RAD);
+    }
+
+    /** The same, a point at least every so much of a bend, rad. */
+    public static List<double[]> way(Outline front, double stepRad) {
+        List<Vector3D> way = CentreLine.of(CLOSE_MM, front.round(CLOSE_MM).pieces()).stations(stepRad, 2).stream()
                 .map(s -> s.pose().position())
                 .toList();
         double x = middle(way.stream().mapToDouble(Vector3D::getX).toArray());

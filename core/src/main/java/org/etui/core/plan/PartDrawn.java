@@ -48,12 +48,34 @@ public record PartDrawn(
      *
      * @param points x, y, z, mm
      * @param strokeMm how wide the line is drawn; 0 where it is the outline of a solid
+     * @param face what it is the outline of
+     * @param recess how hidden from a polishing tool what it encloses is: 0 a high place, 1 where no tool comes
      */
     public record Line(
             @Term("x, y, z, mm") List<double[]> points,
 
             @Term("how wide the line is drawn, mm; 0 where it is the outline of a solid")
-            double strokeMm) {}
+            double strokeMm,
+
+            @Term("what it is the outline of") Face face,
+
+            @Term("how hidden from a polishing tool what it encloses is: 0 a high place, 1 where no tool comes")
+            double recess) {
+        /** Of a solid. */
+        Line(List<double[]> points, double strokeMm) {
+            this(points, strokeMm, Face.SOLID, 0);
+        }
+    }
+
+    /** What a figure encloses. */
+    public enum Face {
+        /** The thing itself. */
+        SOLID,
+        /** A hole through it. */
+        HOLE,
+        /** A dimple struck into it. */
+        DIMPLE
+    }
 
     private static final int ROUND_POINTS = 32;
 
@@ -64,6 +86,9 @@ public record PartDrawn(
 
     /** A stone is drawn with so many corners: closer than the eye sees. */
     private static final int MOST_CORNERS = 90;
+
+    /** A round is drawn in chords of that: no corner is seen. */
+    static final double STEP_RAD = Math.toRadians(4);
 
     private static final int FACETS = 8;
 
@@ -89,7 +114,7 @@ public record PartDrawn(
                             part.kind(),
                             seat.strand().id() + "." + seat.element().id(),
                             isOver(part.kind()),
-                            lines(part, seat, most)))
+                            lines(piece, part, seat, most)))
                     .ifPresent(drawn::add);
         }
         return List.copyOf(drawn);
@@ -115,9 +140,10 @@ public record PartDrawn(
     }
 
     /** As a solid where it has a place of its own or something lies on it. */
-    private static List<Line> lines(Part part, Seat seat, int most) {
+    private static List<Line> lines(Piece piece, Part part, Seat seat, int most) {
         Optional<Outline> own = part.body().flatMap(Body::front);
-        if (own.isPresent() && (seat.isSeat(part) || !part.place().equals(Place.FREE))) {
+        boolean lies = own.isPresent() && (seat.isSeat(part) || !part.place().equals(Place.FREE));
+        if (lies && part.kind() != PartKind.BLANK) {
             return List.of(solid(part, own.get()));
         }
         return switch (part.kind()) {
@@ -125,7 +151,10 @@ public record PartDrawn(
             case STONE -> List.of(stone(part, seat));
             case CORD -> List.of(cord(part, seat));
             case FINDING -> List.of(ring(part, seat));
-            case BLANK -> List.of(round(seat.middle(), part.sizeMm() / 2, 0));
+            case BLANK -> {
+                BlankDrawn blank = BlankDrawn.of(piece, part);
+                yield blank.lines(lies ? pose(part) : blank.hung(seat.middle(), seat.insideMm(), seat.outward()));
+            }
         };
     }
 
@@ -190,16 +219,18 @@ public record PartDrawn(
 
     /** Its own outline where it lies; what lies on it by a seat lies about that. */
     private static Line solid(Part part, Outline front) {
-        Pose there = Pose.inPlane(
-                part.place().xMm(),
-                part.place().yMm(),
-                Math.toRadians(part.place().rotDeg()));
+        Pose there = pose(part);
         return new Line(
-                Solid.way(front).stream()
-                        .map(p -> point(
-                                there.at(new Vector3D(p[0], p[1], part.place().zMm()))))
+                Solid.way(front, STEP_RAD).stream()
+                        .map(p -> point(there.at(new Vector3D(p[0], p[1], 0))))
                         .toList(),
                 0);
+    }
+
+    private static Pose pose(Part part) {
+        Place place = part.place();
+        Pose flat = Pose.inPlane(place.xMm(), place.yMm(), Math.toRadians(place.rotDeg()));
+        return new Pose(flat.position().add(new Vector3D(0, 0, place.zMm())), flat.frame());
     }
 
     /** Along the axis of what is wound round it, and on; through a loop it is seen from its end. */
@@ -340,7 +371,9 @@ public record PartDrawn(
                     .toList());
             Vector3D out = middle().subtract(rest);
             Vector3D flat = new Vector3D(out.getX(), out.getY(), 0);
-            return flat.getNorm() < 1e-9 ? Vector3D.MINUS_J : flat.normalize();
+            // A ring by itself hangs nowhere: what hangs in it hangs down.
+            double least = strand.bought().wire().section().thicknessMm() / 2;
+            return flat.getNorm() < least ? Vector3D.MINUS_J : flat.normalize();
         }
 
         private static Vector3D mean(List<Vector3D> points) {

@@ -49,6 +49,14 @@ public record Recess(
     /** What differs from place to place less than this looks alike. */
     private static final double STEPS = 50;
 
+    /** In a hollow as deep as that no fibre and no pad reaches the ground, mm (engineering estimate). */
+    private static final double OUT_OF_REACH_MM = 0.15;
+
+    /** How hidden the ground of a shallow hollow is, 0 to 1, by its depth, mm. */
+    static double ofHollow(double deepMm) {
+        return Math.min(1, deepMm / OUT_OF_REACH_MM);
+    }
+
     /** A place of a wire. */
     private record Spot(int strand, double[] at, double thicknessMm) {
         Vector3D point() {

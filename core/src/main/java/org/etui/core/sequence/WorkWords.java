@@ -3,6 +3,8 @@ package org.etui.core.sequence;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.etui.core.act.Act;
 import org.etui.core.act.Operation;
 import org.etui.core.act.With;
@@ -406,6 +408,9 @@ record WorkWords(LengthFormat format, Toolbox box) {
         }
     }
 
+    /** Nearer to the middle than that nobody marks a hole, mm. */
+    private static final double LEAST_ASIDE_MM = 0.05;
+
     /** What is done to a bought sheet shape, in words. */
     private final class OnBlank implements Act.Visitor<Draft> {
         private final String id;
@@ -430,20 +435,27 @@ record WorkWords(LengthFormat format, Toolbox box) {
 
         /** Where the holes are: said from the middle, or the middle itself. */
         private String places() {
-            List<Body.Hole> holes = holes();
+            List<Body.Hole> holes = holes().stream()
+                    .filter(h -> Math.hypot(h.atMm().get(0), h.atMm().get(1)) >= LEAST_ASIDE_MM)
+                    .toList();
             return holes.isEmpty()
                     ? "Mark the middle"
                     : "Mark from the middle: "
                             + String.join(
                                     "; ",
                                     holes.stream()
-                                            .map(h -> aside(h.atMm().get(0), "right", "left") + ", "
-                                                    + aside(h.atMm().get(1), "up", "down"))
+                                            .map(h -> Stream.of(
+                                                            aside(h.atMm().get(0), "right", "left"),
+                                                            aside(h.atMm().get(1), "up", "down"))
+                                                    .flatMap(Optional::stream)
+                                                    .collect(Collectors.joining(", ")))
                                             .toList());
         }
 
-        private String aside(double mm, String plus, String minus) {
-            return format.write(Math.abs(mm), Rounding.NEAREST) + " " + (mm < 0 ? minus : plus);
+        private Optional<String> aside(double mm, String plus, String minus) {
+            return Math.abs(mm) < LEAST_ASIDE_MM
+                    ? Optional.empty()
+                    : Optional.of(format.write(Math.abs(mm), Rounding.NEAREST) + " " + (mm < 0 ? minus : plus));
         }
 
         private String pairs(String alike) {
@@ -473,12 +485,22 @@ record WorkWords(LengthFormat format, Toolbox box) {
         @Override
         public Draft dimple(Act.Dimple dimple) {
             return Draft.whole("dimple " + id, "Dimple " + what(dimple.part()), tool(With.BALL_HAMMER))
-                    .text(
-                            "Strike " + dimple.dimples()
-                                    + " dimples with the ball, from the middle outward; through thin cloth they come out softer. It domes by itself.")
+                    .text("Strike " + dimple.dimples() + " dimples, each about "
+                            + format.write(dimple.acrossMm(), Rounding.NEAREST)
+                            + " across, with the ball, from the middle outward; through thin cloth they come out softer. It domes by itself towards the hammer."
+                            + domed(dimple.dome()))
                     .check("The dimples are even and none has torn." + pairs("they dome alike"))
                     .caution(EARS)
                     .minutes(count() * Math.max(1, dimple.dimples() * Minutes.A_DIMPLE));
+        }
+
+        private String domed(Act.Dimple.Dome dome) {
+            return switch (dome) {
+                case KEPT -> "";
+                case REVERSED ->
+                    " Then lay it over a hollow in wood, struck side up, and press it through with the thumb or a rawhide mallet: the dimples lie in the hollow.";
+                case FLAT -> " Then lay it on wood, struck side up, and press it flat again with a block.";
+            };
         }
 
         @Override

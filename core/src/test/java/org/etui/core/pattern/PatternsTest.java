@@ -85,6 +85,7 @@ class PatternsTest {
         "paddle-drop, 1 paddle straight straight bend loop wrap",
         "spiral-cage, 1 spiral bend straight bend arc bend straight bend spiral",
         "wrapped-bead, 1 wrap loop bend straight straight straight bend loop wrap",
+        "dimpled-blank, 1 loop",
         "top-drilled-drop, 1 loop bend straight bend straight bend straight bend straight wrap"
     })
     void pattern_isBuiltOfTheExpectedKindsAndStrands(String name, String expected) {

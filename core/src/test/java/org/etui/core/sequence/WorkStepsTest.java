@@ -135,7 +135,8 @@ class WorkStepsTest {
                         "hole punch or drill, block",
                         "about 1 mm from the edge"),
                 Arguments.of(
-                        Work.of("w", "", List.of(), new Act.Dimple("disc", 30)).at("start"),
+                        Work.of("w", "", List.of(), new Act.Dimple("disc", 30, 2, Act.Dimple.Dome.KEPT))
+                                .at("start"),
                         "Dimple the disc",
                         "chasing hammer, ball (12 mm)",
                         "thin cloth"));

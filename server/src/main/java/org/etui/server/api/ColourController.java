@@ -1,9 +1,12 @@
 package org.etui.server.api;
 
 import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
 import org.etui.core.check.Term;
 import org.etui.core.colour.Experience;
 import org.etui.core.colour.Finished;
+import org.etui.core.colour.Look;
 import org.etui.core.colour.Shade;
 import org.etui.core.colour.Strip;
 import org.etui.core.metal.Metal;
@@ -35,18 +38,21 @@ class ColourController {
      *
      * @param metal the metal
      * @param bath what is in it
-     * @param untilS to here
-     * @param stepS a colour every so many seconds
+     * @param untilS to here; without, to a little after black
+     * @param stepS a colour every so many seconds; without, 500 in all
      */
     record StripQuestion(
             @Term("the metal") Metal metal,
             @Term("what is in the bath") Colour.Recipe bath,
 
-            @Term(value = "to here, s", from = 1, to = 86400)
-            double untilS,
+            @Term(value = "to here, s; default: a little after black", from = 1, to = 86400)
+            OptionalDouble untilS,
 
-            @Term(value = "a colour every so many seconds; at most 2,000 colours", from = 0.01, to = 3600)
-            double stepS) {}
+            @Term(
+                    value = "a colour every so many seconds, at most 2,000 colours; default: 500 in all",
+                    from = 0.01,
+                    to = 3600)
+            OptionalDouble stepS) {}
 
     /** The colours of a bath over time, fitted to what came out of the maker's own. */
     @PostMapping("/strips")
@@ -59,15 +65,18 @@ class ColourController {
      * A metal under a film, polished back.
      *
      * @param metal the metal
-     * @param filmNm the film out of the bath
+     * @param filmNm the film out of the bath, where no stop is named
+     * @param stopAt the stop that it is taken out at
      * @param polishBack share taken off the high places
      * @param polishWith with what
      */
     record FinishQuestion(
             @Term("the metal") Metal metal,
 
-            @Term(value = "the film out of the bath, nm", from = 0, to = Shade.THICKEST_NM)
-            double filmNm,
+            @Term(value = "the film out of the bath, nm, where no stop is named", from = 0, to = Shade.THICKEST_NM)
+            OptionalDouble filmNm,
+
+            @Term("the stop that it is taken out at") Optional<Colour.Stop> stopAt,
 
             @Term(value = "share taken off the high places, 0 to 1", from = 0, to = 1)
             double polishBack,
@@ -77,7 +86,10 @@ class ColourController {
     /** The colours of a film by how hidden a place is. */
     @PostMapping("/finishes")
     Finished finish(@RequestBody FinishQuestion question) {
-        return Finished.of(question.metal(), question.filmNm(), question.polishBack(), question.polishWith());
+        double film = question.stopAt()
+                .map(stop -> Look.of(question.metal(), stop).filmNm())
+                .orElseGet(() -> question.filmNm().orElse(0));
+        return Finished.of(question.metal(), film, question.polishBack(), question.polishWith());
     }
 
     /**

@@ -43,6 +43,45 @@ class ColourApiTest {
         assertThat(strip.get("estimate").asBoolean()).isTrue();
     }
 
+    /** Asked for no time, it is shown whole: the last stop is in it, at every stop the colour of that moment. */
+    @Test
+    void strip_ofNoTime_isWhole() {
+        JsonNode strip = http().post(
+                        "/api/colour/strips", strip("copper", "\"untilS\": 60").replace(", \"untilS\": 60", ""))
+                .json();
+        JsonNode black = strip.at("/stops/6");
+        JsonNode last = strip.at("/looks/500");
+
+        assertThat(strip.get("looks")).hasSize(501);
+        assertThat(last.get("tS").asDouble())
+                .isBetween(
+                        1.1 * black.get("tS").asDouble(), 1.2 * black.get("tS").asDouble());
+        assertThat(strip.get("looks")
+                        .valueStream()
+                        .filter(l -> l.get("tS").asDouble()
+                                >= strip.at("/stops/2/tS").asDouble())
+                        .findFirst()
+                        .orElseThrow()
+                        .get("name")
+                        .asString())
+                .isEqualTo(strip.at("/stops/2/look").asString());
+    }
+
+    /** Taken out at a stop, a metal has the colour that the strip shows there. */
+    @Test
+    void finish_ofAStop_isItsColourOnTheStrip() {
+        JsonNode strip = http().post("/api/colour/strips", strip("copper", "\"untilS\": 60"))
+                .json();
+        JsonNode finish = http().post(
+                        "/api/colour/finishes",
+                        "{\"metal\": \"copper\", \"stopAt\": \"red-brown\", \"polishBack\": 0, \"polishWith\": \"cloth\"}")
+                .json();
+
+        assertThat(finish.get("outOfBath").asString())
+                .isEqualTo(strip.at("/stops/2/rgb").asString())
+                .isNotEqualTo(finish.get("bare").asString());
+    }
+
     @ParameterizedTest
     @CsvSource(
             delimiter = '|',

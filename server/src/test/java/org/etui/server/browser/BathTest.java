@@ -67,6 +67,30 @@ class BathTest {
         return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^" + name)));
     }
 
+    /** Dimpled sheet on the mat, measured with its sheet; darkened and polished back its face is brighter than the grounds of its dimples. */
+    @Test
+    void dimpledSheet_keepsItsGroundsDark() {
+        String leaf = kept("dimpled-blank", "Hop leaf", Metal.COPPER);
+        Page page = browser.open("/pieces/" + leaf + "/shape");
+        // Ring and sheet: 24 mm of sheet, less what lies in the ring, and its 6 mm.
+        assertThat(page.getByText(Pattern.compile("^2[5-9]\\.\\d mm$"))).isVisible();
+
+        Browser.go(page, "/pieces/" + leaf + "/colour");
+        button(page, "black, polish").click();
+        Locator polished =
+                page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName(Pattern.compile("^polished back")));
+        Locator fills = polished.locator("[data-part=blank] path[fill^='#']");
+        // Sheet, two rounds a dimple.
+        assertThat(fills).hasCount(1 + 2 * 40);
+        assertThat(light(fills.nth(0))).isGreaterThan(light(fills.nth(1)) + 5);
+        assertThat(light(fills.nth(1))).isGreaterThan(light(fills.nth(2)) + 5);
+    }
+
+    private static int light(Locator filled) {
+        int rgb = Integer.parseInt(filled.getAttribute("fill").substring(1), 16);
+        return (rgb >> 16) + (rgb >> 8 & 255) + (rgb & 255);
+    }
+
     /** From a bright hook to two pieces in one bath, pulled one by one, and the next bath timed by what came out. */
     @Test
     void colourIsChosen_bathIsRun_andTheNextOneIsTimedByIt() {
