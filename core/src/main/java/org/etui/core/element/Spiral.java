@@ -293,6 +293,7 @@ public record Spiral(
                 Optional.of("insideMm"),
                 Optional.of(turn),
                 2 * Math.PI * turns.orElse(0),
+                false,
                 false);
     }
 

@@ -13,6 +13,7 @@ import java.util.OptionalDouble;
  * @param side the side it curves to, where the maker chooses it
  * @param turnRad how far it turns in all, radians, as far as the document says
  * @param jawEdge whether it is bent over the edge of a jaw, not round something
+ * @param reshaped whether it is bent again off its mandrel, so that the mandrel is as large as it says, whatever the wire springs back
  */
 public record Winding(
         OptionalDouble insideMm,
@@ -20,10 +21,11 @@ public record Winding(
         Optional<String> field,
         Optional<Turn> side,
         double turnRad,
-        boolean jawEdge) {
+        boolean jawEdge,
+        boolean reshaped) {
     /** What is not wound. */
-    public static final Winding NONE =
-            new Winding(OptionalDouble.empty(), OptionalDouble.empty(), Optional.empty(), Optional.empty(), 0, false);
+    public static final Winding NONE = new Winding(
+            OptionalDouble.empty(), OptionalDouble.empty(), Optional.empty(), Optional.empty(), 0, false, false);
 
     /** Wound round an inside. */
     public static Winding round(String field, double insideMm, Turn side, double turnRad) {
@@ -33,6 +35,7 @@ public record Winding(
                 Optional.of(field),
                 Optional.of(side),
                 turnRad,
+                false,
                 false);
     }
 
@@ -44,11 +47,18 @@ public record Winding(
                 Optional.of(field),
                 Optional.of(side),
                 turnRad,
-                true);
+                true,
+                false);
     }
 
     /** Laid round what is there: a core, a stone, itself. */
     public static Winding laid(Optional<Turn> side, double turnRad) {
-        return new Winding(OptionalDouble.empty(), OptionalDouble.empty(), Optional.empty(), side, turnRad, false);
+        return new Winding(
+                OptionalDouble.empty(), OptionalDouble.empty(), Optional.empty(), side, turnRad, false, false);
+    }
+
+    /** The same, bent again off its mandrel. */
+    public Winding bentAgain() {
+        return new Winding(insideMm, leastInsideMm, field, side, turnRad, jawEdge, true);
     }
 }

@@ -20,8 +20,10 @@ final class RingWire implements Rule {
     public List<Advice> look(Bench bench) {
         return bench.eachElement(spot -> {
             double wire = spot.wire().section().thicknessMm();
-            boolean ring =
-                    spot.element() instanceof Coil coil && coil.mandrelMm() >= LEAST_MM && coil.mandrelMm() <= MOST_MM;
+            boolean ring = spot.element() instanceof Coil coil
+                    && coil.shaped() == Coil.Shaped.NONE
+                    && coil.mandrelMm() >= LEAST_MM
+                    && coil.mandrelMm() <= MOST_MM;
             boolean thin = wire < 1.25;
             if (!ring || !thin && wire <= 3.35) {
                 return Optional.empty();

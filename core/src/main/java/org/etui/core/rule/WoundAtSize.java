@@ -18,17 +18,19 @@ final class WoundAtSize implements Rule {
 
     @Override
     public List<Advice> look(Bench bench) {
-        return bench.eachElement(spot ->
-                spot.element() instanceof Coil coil && coil.mandrelMm() >= LEAST_MM && coil.mandrelMm() <= MOST_MM
-                        ? spot.says(
-                                Advice.Severity.NOTE,
-                                NAME,
-                                "Wind the " + coil.label() + " on "
-                                        + spot.say(spot.reading().toolInsideMm().orElse(coil.mandrelMm()), 1)
-                                        + ": it comes back to " + spot.say(coil.mandrelMm(), 1) + ".",
-                                "It springs back when it is let go, by about half a US size in soft wire (common practice;"
-                                        + " the size is an estimate).",
-                                "Take the smaller mandrel, then hammer up to size.")
-                        : Optional.empty());
+        return bench.eachElement(spot -> spot.element() instanceof Coil coil
+                        && coil.shaped() == Coil.Shaped.NONE
+                        && coil.mandrelMm() >= LEAST_MM
+                        && coil.mandrelMm() <= MOST_MM
+                ? spot.says(
+                        Advice.Severity.NOTE,
+                        NAME,
+                        "Wind the " + coil.label() + " on "
+                                + spot.say(spot.reading().toolInsideMm().orElse(coil.mandrelMm()), 1)
+                                + ": it comes back to " + spot.say(coil.mandrelMm(), 1) + ".",
+                        "It springs back when it is let go, by about half a US size in soft wire (common practice;"
+                                + " the size is an estimate).",
+                        "Take the smaller mandrel, then hammer up to size.")
+                : Optional.empty());
     }
 }

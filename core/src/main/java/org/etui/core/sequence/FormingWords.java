@@ -139,7 +139,8 @@ record FormingWords(LengthFormat format, School school) {
         public String coil(Coil coil) {
             String shaped = switch (coil.shaped()) {
                 case PINCHED -> " Slide it off and pinch the turns together on one side.";
-                case FANNED -> " Slide it off, hold the turns together on one side, and fan them out.";
+                case FANNED ->
+                    " Count them. Slide it off and pinch all turns together on one side: they are fanned out later, when the pinched side is bound.";
                 case NONE -> "";
             };
             return "Wind " + turns(coil.turns()) + " on the " + size(tool)
@@ -341,10 +342,11 @@ record FormingWords(LengthFormat format, School school) {
 
     /** What to look at afterwards. */
     String check(Element element) {
-        String inside =
-                element.woundInsideMm().isPresent() && !element.winding().jawEdge()
-                        ? "About " + format.write(element.woundInsideMm().getAsDouble(), Rounding.NEAREST) + " inside; "
-                        : "";
+        String inside = element.woundInsideMm().isPresent()
+                        && !element.winding().jawEdge()
+                        && !element.winding().reshaped()
+                ? "About " + format.write(element.woundInsideMm().getAsDouble(), Rounding.NEAREST) + " inside; "
+                : "";
         String looks = element.accept(new Looks());
         return inside.isEmpty() ? Character.toUpperCase(looks.charAt(0)) + looks.substring(1) : inside + looks;
     }

@@ -36,6 +36,7 @@ final class Minutes {
     static final double FLEX_ONCE = 0.05;
     static final double PIERCE = 2;
     static final double A_DIMPLE = 1 / 30.0;
+    static final double FAN_A_PETAL = 0.5;
     static final double PUT_ON = 0.2;
     static final double HANG = 0.5;
 

@@ -79,7 +79,7 @@ public record Tool(
                 kind(element, inside),
                 inside,
                 owned,
-                owned.isPresent()
+                owned.isPresent() && !element.winding().reshaped()
                         ? OptionalDouble.of(comesTo(work, element, owned.get().sizeMm()))
                         : element.woundInsideMm());
     }

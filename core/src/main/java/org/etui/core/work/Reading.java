@@ -143,6 +143,9 @@ public record Reading(
         if (element.woundInsideMm().isEmpty() || round.isEmpty()) {
             return OptionalDouble.empty();
         }
+        if (element.winding().reshaped()) {
+            return element.woundInsideMm();
+        }
         double curvature = round.get().cells().get(0).toolCurvaturePerMm();
         return curvature > 0
                 ? OptionalDouble.of(

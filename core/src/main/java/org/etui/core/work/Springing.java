@@ -41,7 +41,7 @@ public record Springing(
     private static final double MOST_CUFF_RAD = Math.toRadians(355);
 
     static Springing of(Metal metal, Element element, Run run) {
-        if (element instanceof Coil coil) {
+        if (element instanceof Coil coil && coil.shaped() == Coil.Shaped.NONE) {
             return coil(metal, coil, run);
         }
         if (element.handling().twistRadPerMm() > 0) {

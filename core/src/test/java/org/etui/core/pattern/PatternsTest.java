@@ -68,7 +68,7 @@ class PatternsTest {
         "spiral-hook-ear-wire, 2 curl arc straight spiral bend straight",
         "spiral-earrings, 2 loop spiral bend straight arc straight",
         "wound-ring, 1 wrap spiral coil spiral wrap",
-        "wound-petals, 1 wrap girth bend girth bend girth bend girth bend girth wrap",
+        "wound-petals, 1 wrap coil wrap",
         "cord-end, 1 straight bend loop wrap",
         "stone-frame, 1 spiral straight bend girth girth girth girth bend straight spiral"
                 + " / 1 spiral straight bend girth girth girth girth bend straight spiral"
@@ -170,7 +170,7 @@ class PatternsTest {
         "spiral-hook-ear-wire, turns, gapMm",
         "spiral-earrings, turns, gapMm",
         "wound-ring, usSize, rosetteTurns",
-        "wound-petals, petalMm, lashTurns",
+        "wound-petals, mandrelMm, tailMm",
         "cord-end, cordMm, turns",
         "stone-frame, lengthMm, neckMm",
         "graded-drops, shortestMm, stepMm",

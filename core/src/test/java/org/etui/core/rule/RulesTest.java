@@ -2,6 +2,7 @@ package org.etui.core.rule;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -13,6 +14,7 @@ import org.etui.core.Examples;
 import org.etui.core.act.Act;
 import org.etui.core.act.With;
 import org.etui.core.element.Arc;
+import org.etui.core.element.Bend;
 import org.etui.core.element.Coil;
 import org.etui.core.element.Curl;
 import org.etui.core.element.Element;
@@ -445,9 +447,15 @@ class RulesTest {
     }
 
     private static Piece petals(int percent) {
-        return Patterns.find("wound-petals")
-                .orElseThrow()
-                .make(Map.of("petals", 5, "petalPercent", percent), Optional.empty(), Optional.empty());
+        List<Element> elements = new ArrayList<>();
+        for (int i = 1; i <= 5; i++) {
+            if (i > 1) {
+                elements.add(Bend.of("foot-" + i, 72, Turn.RIGHT));
+            }
+            elements.add(Girth.of("petal-" + i, new Outline.Drop(14, 0.14 * percent), Turn.LEFT));
+        }
+        return Piece.of(
+                "Petals", Purpose.DECORATIVE, List.of(Strand.of("flower", "Flower", Examples.copper(0.81), elements)));
     }
 
     /** A fix does what it says: applied, the advice is gone. The patches only replace measures of elements. */
