@@ -1,13 +1,18 @@
 package org.etui.core.pattern;
 
 import java.util.List;
+import java.util.Optional;
 import org.etui.core.act.Act;
+import org.etui.core.curve.CentreLine;
+import org.etui.core.curve.Pose;
 import org.etui.core.element.Arc;
 import org.etui.core.element.Bend;
 import org.etui.core.element.Element;
+import org.etui.core.element.Forming;
 import org.etui.core.element.Loop;
 import org.etui.core.element.Paddle;
 import org.etui.core.element.Straight;
+import org.etui.core.element.Target;
 import org.etui.core.element.Turn;
 import org.etui.core.metal.Metal;
 import org.etui.core.metal.Temper;
@@ -19,6 +24,9 @@ import org.etui.core.piece.Purpose;
 import org.etui.core.piece.Strand;
 import org.etui.core.piece.Work;
 import org.etui.core.wire.Wire;
+import org.hipparchus.analysis.UnivariateFunction;
+import org.hipparchus.analysis.solvers.BrentSolver;
+import org.hipparchus.geometry.euclidean.twod.Vector2D;
 
 /**
  * Eye, corner, body, corner, hook with a paddled tip, all on one wire. Sized over the widest part of the closed hand, by
@@ -29,8 +37,14 @@ final class HookAndEyeBangle extends Pattern {
     private static final double MEDIUM_MM = 210;
     private static final double LARGE_MM = 216;
 
-    /** Corners turn outward so far that hook and eye stand off the arm, degrees. */
+    /** The corner of the hook turns outward so far that it stands off the arm, degrees. */
     private static final double CORNER_DEG = 50;
+
+    /** The eye stands across the body, so that the hook goes through it, degrees. */
+    private static final double ACROSS_DEG = 90;
+
+    /** The eye moves in the hook by so much, mm (engineering estimate). */
+    private static final double PLAY_MM = 0.1;
 
     /** The hook turns on outward and back, until its tip lies along the body. */
     private static final double HOOK_DEG = 122;
@@ -65,22 +79,95 @@ final class HookAndEyeBangle extends Pattern {
         double inside = circumference / Math.PI;
         double centreRadius = (inside + wire.section().inPlaneMm()) / 2;
         double sweep = 360 - Math.toDegrees(values.number("gapMm") / centreRadius);
-        double stand = 1.5 * wire.section().inPlaneMm();
+        double t = wire.section().inPlaneMm();
+        double stand = 1.5 * t;
+        double hook = values.number("hookInsideMm");
+        Loop eye = new Loop(
+                "eye",
+                values.number("eyeInsideMm"),
+                1,
+                Turn.RIGHT,
+                true,
+                false,
+                ACROSS_DEG,
+                Optional.empty(),
+                Target.RELEASED);
+        Eye stands = Eye.reaching(rimInHook(stand, hook, t), eye, centreRadius, 360 - sweep, t);
         List<Element> elements = List.of(
-                Loop.of("eye", values.number("eyeInsideMm"), Turn.RIGHT),
-                Straight.of("eye-stem", stand),
-                Bend.of("eye-corner", CORNER_DEG, Turn.RIGHT),
+                eye,
+                Straight.of("eye-stem", stands.stemMm()),
+                Bend.of("eye-corner", stands.cornerDeg(), Turn.RIGHT).rolled(-ACROSS_DEG),
                 Arc.of("body", inside, sweep, Turn.LEFT),
                 Bend.of("hook-corner", CORNER_DEG, Turn.RIGHT),
                 Straight.of("hook-stem", stand),
-                Arc.of("hook", values.number("hookInsideMm"), HOOK_DEG, Turn.RIGHT),
+                Arc.of("hook", hook, HOOK_DEG, Turn.RIGHT),
                 Paddle.of("paddle", values.number("paddleMm"), paddleTo(values, wire)));
+        // The corners first, so that the legs stand outside; the body round; and only then what closes it, each on its
+        // leg.
         Strand strand = Strand.of("bangle", "Bangle", wire, elements)
                 .withOrder(
-                        List.of("eye", "eye-stem", "eye-corner", "paddle", "hook", "hook-stem", "hook-corner", "body"))
+                        List.of("hook-corner", "eye-corner", "body", "eye", "eye-stem", "paddle", "hook", "hook-stem"))
                 .withAllowance(Allowance.usual().withHandleAt(HandleAt.NONE))
                 .withPlace(Place.turned(90));
         Work close = new Work("close", "bangle", List.of("body"), "forming", new Act.Close());
         return Piece.of(title(), purpose, List.of(strand)).withWork(List.of(close));
+    }
+
+    /**
+     * How the eye stands on its end of the body so that its far rim lies in the hook: the corner that points there, and the stem that reaches there
+     * (plane geometry, as both ends lie on the round of the body).
+     *
+     * @param cornerDeg how far its corner is bent outward, degrees
+     * @param stemMm its stem, mm; where the gap is too small for one, half a wire
+     */
+    private record Eye(double cornerDeg, double stemMm) {
+        private static final double MOST_RAD = Math.PI / 2;
+
+        /**
+         * @param hook where the far rim is to lie, along the end of the hook and outward, mm
+         * @param gapDeg how far the ends stand apart about the middle of the body, degrees
+         */
+        static Eye reaching(Vector2D hook, Loop eye, double radiusMm, double gapDeg, double t) {
+            double gap = Math.toRadians(gapDeg);
+            double bent = cornerMm(t);
+            Vector2D end = new Vector2D(radiusMm * Math.sin(gap), radiusMm * (Math.cos(gap) - 1));
+            Vector2D to = hook.subtract(end);
+            double along = to.dotProduct(new Vector2D(-Math.cos(gap), Math.sin(gap)));
+            double outward = to.dotProduct(new Vector2D(Math.sin(gap), Math.cos(gap)));
+            UnivariateFunction aside = a -> (outward - bent) * Math.cos(a) - along * Math.sin(a) + bent;
+            double turned = aside.value(0) > 0 && aside.value(MOST_RAD) < 0
+                    ? new BrentSolver(1e-9).solve(100, aside, 0, MOST_RAD)
+                    : Math.toRadians(CORNER_DEG);
+            double far = along * Math.cos(turned) + outward * Math.sin(turned) - bent * Math.sin(turned);
+            return new Eye(Math.toDegrees(turned), Math.max(t / 2, far - rimMm(eye, t)));
+        }
+
+        /** From where the stem begins to the far rim of the eye. */
+        private static double rimMm(Loop eye, double t) {
+            List<CentreLine.Station> way =
+                    CentreLine.of(t, eye.shape(new Forming(t, true))).stations(0.05, 2);
+            Pose end = way.get(way.size() - 1).pose();
+            return way.stream()
+                    .mapToDouble(
+                            s -> end.position().subtract(s.pose().position()).dotProduct(end.heading()))
+                    .max()
+                    .orElse(0);
+        }
+    }
+
+    /** Radius of the middle of the wire in a corner, mm. */
+    private static double cornerMm(double t) {
+        return end(Bend.of("corner", 90, Turn.LEFT), t).position().getX();
+    }
+
+    /** Where the eye's rim lies when it hangs in the hook, seen from the end of the body at the hook: along it and outward, mm. */
+    private static Vector2D rimInHook(double standMm, double hookMm, double t) {
+        double turned = Math.toRadians(CORNER_DEG);
+        double bent = cornerMm(t);
+        double middle = (hookMm + t) / 2;
+        double room = Math.max(0, (hookMm - t) / 2 - PLAY_MM);
+        return new Vector2D(
+                bent * Math.sin(turned) + standMm * Math.cos(turned) - middle * Math.sin(turned) + room,
+                bent * (1 - Math.cos(turned)) + standMm * Math.sin(turned) + middle * Math.cos(turned));
     }
 }

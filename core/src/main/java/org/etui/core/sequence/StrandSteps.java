@@ -102,38 +102,33 @@ final class StrandSteps {
                             .about(addresses(w.elements()))
                             .advice(path)));
             if (operation.trims()) {
-                fan(i);
+                fan();
                 trim(state);
-                tuck(state);
+                tuck();
             }
         }
     }
 
     /** Turns that are pinched together are spread when what binds them is tight. */
-    private void fan(int state) {
+    private void fan() {
         work.strand().elements().stream()
                 .filter(e -> e instanceof Coil coil && coil.petals() > 0)
                 .forEach(e -> add(draft("fan " + e.id(), "Fan out " + the(e), "fingers")
-                        .kind(Step.Kind.FORM)
-                        .shows(Step.Shows.STATES)
+                        .kind(Step.Kind.CLOSE)
                         .text(
                                 "Pull the turns round the bound middle one after the other, the first to one side, the next to the other, until they stand"
                                         + " " + Math.round(360.0 / ((Coil) e).petals())
                                         + "° apart; then turn each a little on its foot, so that it lies flat.")
                         .check("They are alike, evenly spread, and the middle does not slide." + pairText())
                         .about(addresses(Set.of(e.id())))
-                        .element(e.id())
-                        .state(state)
                         .minutes(work.strand().count() * ((Coil) e).petals() * Minutes.FAN_A_PETAL)));
     }
 
-    private void tuck(int state) {
+    private void tuck() {
         if (work.strand().elements().stream().anyMatch(e -> e instanceof Coil coil && coil.petals() > 0)) {
             add(whole(Step.Kind.CLOSE, "tuck", "Tuck both ends in", "chain-nose pliers")
-                    .shows(Step.Shows.STATES)
                     .text("Press both ends in between the petals, to the back.")
                     .check("Neither end catches on cloth.")
-                    .state(state)
                     .minutes(work.strand().count()));
         }
     }

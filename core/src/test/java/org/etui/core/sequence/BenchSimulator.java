@@ -99,8 +99,13 @@ final class BenchSimulator {
     /** The maker's own work that a step does: on the same things, with words of that work. */
     private List<Work> worksOf(Step step) {
         return piece.work().stream()
-                .filter(w ->
-                        w.elements().stream().map(e -> w.strand() + "." + e).anyMatch(step.about()::contains))
+                .filter(w -> w.act()
+                        .doing()
+                        .blank()
+                        .map(step.about()::contains)
+                        .orElseGet(() -> w.elements().stream()
+                                .map(e -> w.strand() + "." + e)
+                                .anyMatch(step.about()::contains)))
                 .filter(w -> says(step, w))
                 .toList();
     }
@@ -113,6 +118,8 @@ final class BenchSimulator {
                         || step.title().startsWith("Close the ");
             case "bring-to-size" -> step.title().startsWith("Bring the ");
             case "polish" -> step.title().startsWith("Polish ");
+            case "pierce" -> step.title().startsWith("Pierce ");
+            case "dimple" -> step.title().startsWith("Dimple ");
             default -> step.title().startsWith("Flatten ");
         };
     }
@@ -215,6 +222,10 @@ final class BenchSimulator {
     }
 
     private void hang(Step step) {
+        piece.work().stream()
+                .filter(w ->
+                        w.act().doing().blank().filter(step.about()::contains).isPresent() && !done.contains(w))
+                .forEach(w -> faults.add(step.title() + ": its sheet is not worked yet"));
         hung.addAll(step.about());
         boolean eyes = step.about().stream()
                 .allMatch(
