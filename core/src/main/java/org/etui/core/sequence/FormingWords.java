@@ -82,6 +82,9 @@ record FormingWords(LengthFormat format, School school) {
     private static final List<String> PLACES = List.of(
             "top", "upper left", "left side", "lower left", "bottom", "lower right", "right side", "upper right");
 
+    /** More turns than that are no band of a ring (engineering estimate). */
+    private static final double MOST_OF_A_BAND = 8;
+
     /** One way of forming a kind. */
     private final class How implements Kind.Visitor<String> {
         private final Tool tool;
@@ -144,8 +147,17 @@ record FormingWords(LengthFormat format, School school) {
                 case NONE -> "";
             };
             return "Wind " + turns(coil.turns()) + " on the " + size(tool)
-                    + (tool.held() == Tool.Held.STEP ? " step" : " mandrel") + ", " + spaced(coil.pitchMm()) + "."
+                    + (tool.held() == Tool.Held.STEP ? " step" : " mandrel" + finger(coil, tool)) + ", "
+                    + spaced(coil.pitchMm()) + "."
                     + comesTo(tool) + shaped;
+        }
+
+        /** A ring mandrel has sizes on it, no millimetres. */
+        private static String finger(Coil coil, Tool tool) {
+            boolean band = coil.axis() == Coil.Axis.ACROSS
+                    && coil.shaped() == Coil.Shaped.NONE
+                    && coil.turns() <= MOST_OF_A_BAND;
+            return band ? WorkWords.ringSize(tool.sizeMm()) : "";
         }
 
         @Override

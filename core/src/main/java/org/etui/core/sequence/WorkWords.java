@@ -607,7 +607,7 @@ record WorkWords(LengthFormat format, Toolbox box) {
     }
 
     /** The ring size of an inside, where it is one a finger has; empty elsewhere. */
-    private static String ringSize(double insideMm) {
+    static String ringSize(double insideMm) {
         double size = RingSize.US.sizeOf(insideMm);
         return size >= SMALLEST_FINGER && RingSize.US.reaches(size)
                 ? " (ring size US " + RingSize.US.write(size) + ")"

@@ -121,6 +121,19 @@ class BenchCardTest {
         assertThat(plan.steps()).noneMatch(s -> s.text().contains(" mm thick and roll"));
     }
 
+    /** US 6 is 16.51 mm inside, US 7 17.35 mm (ANSI ring sizes, 0.032 in a size): a band of US 7 is wound on a mandrel below that. */
+    @Test
+    void ringMandrel_isNamedByItsSize() {
+        String band =
+                Planner.plan(Patterns.find("wound-ring").orElseThrow().usual(), PlanOptions.USUAL).steps().stream()
+                        .filter(s -> s.title().equals("Form the band"))
+                        .findFirst()
+                        .orElseThrow()
+                        .text();
+
+        assertThat(band).containsPattern("Wind 2 turns on the 1[67]\\.\\d mm mandrel \\(ring size US 6[^)]*\\)");
+    }
+
     @Test
     void formingStep_namesMarkAndWay() {
         Step bend = Planner.plan(CLASP, PlanOptions.USUAL).steps().stream()

@@ -193,7 +193,20 @@ final class Hedgerow {
                         "graded-drops",
                         Map.of("drops", 7),
                         Wire.ofAwg(Metal.JEWELERS_BRONZE, Temper.DEAD_SOFT, "18"),
-                        Purpose.PENDANT));
+                        Purpose.PENDANT),
+                piece(
+                        "Dogrose flower",
+                        "wound-petals",
+                        Map.of("petals", 5, "mandrelMm", 12),
+                        Wire.ofAwg(Metal.COPPER, Temper.DEAD_SOFT, "20"),
+                        Purpose.DECORATIVE),
+                piece(
+                                "Hop leaf",
+                                "dimpled-blank",
+                                Map.of("lengthMm", 22, "dimples", 40),
+                                Wire.ofAwg(Metal.COPPER, Temper.HALF_HARD, "18"),
+                                Purpose.DECORATIVE)
+                        .withColour(darkened(5, 70, Colour.Stop.BLACK, 0.8)));
     }
 
     /** Gel in half a cup of water. */
