@@ -7,6 +7,7 @@ import type {
   BinPiece,
   Dipped,
   KeptBaths,
+  Making,
   ColourPlaces,
   Finished,
   FinishQuestion,
@@ -45,6 +46,7 @@ import type {
   Progress,
   Sizes,
   Worn,
+  WireAsked,
 } from './types';
 
 const client = createClient<paths>({ baseUrl: '', fetch: (request) => globalThis.fetch(request) });
@@ -168,6 +170,9 @@ export const api = {
   redoTools: () => data<KeptTools>(client.POST('/api/tools/redo') as never),
   gauges: () => data(client.GET('/api/gauges', { params: { query: {} } })),
   patterns: () => data(client.GET('/api/patterns')),
+  /** What a wire would make of a pattern. */
+  making: (name: string, asked: WireAsked, signal?: AbortSignal) =>
+    ask<Making>(`/api/patterns/${name}/making`, asked, signal),
   nearest: (thicknessMm: number) => data(client.GET('/api/gauges', { params: { query: { thicknessMm } } })),
   piece: (id: string) => data(client.GET('/api/pieces/{id}', { params: { path: { id } } })),
   make: (name: string, measures: Record<string, unknown>) =>

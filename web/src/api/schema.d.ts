@@ -468,6 +468,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/patterns/{name}/making": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["making"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/pairs": {
         parameters: {
             query?: never;
@@ -3983,6 +3999,22 @@ export interface components {
             /** @description what is allowed, with unit */
             limit: string;
         };
+        Making: {
+            /** @description name of the pattern */
+            pattern: string;
+            /** @description the measure that takes what wire there is */
+            measure: string;
+            /** @description its unit */
+            unit: string;
+            /** @description whether only whole numbers count */
+            whole: boolean;
+            /** @description how large that becomes; absent where the wire is not enough */
+            most?: number;
+            /** @description how much more wire even the least takes, mm; absent where it is enough */
+            lacksMm?: number;
+            /** @description why it cannot be made of such wire at all */
+            refused?: string;
+        };
         PairMend: {
             /** @description id of what was measured across */
             element: string;
@@ -4373,6 +4405,11 @@ export interface components {
             about: string;
             /** @description what it can be for, the usual one first */
             purposes: ("decorative" | "link" | "ear-wire" | "pendant" | "necklace-closure" | "bracelet-closure" | "bangle-closure")[];
+            /**
+             * @description what it is chosen by
+             * @enum {string}
+             */
+            use: "closures" | "links" | "ear-wires" | "rings" | "bangles" | "spirals" | "stones" | "drops" | "sheet" | "fillers";
             /** @description the wire it is usually made in */
             wire: components["schemas"]["Wire"];
             /** @description the measures it asks for */
@@ -4670,6 +4707,12 @@ export interface components {
             wire?: components["schemas"]["Wire"];
             /** @description the wire at hand, handle and spare included, mm: one measure is left free to use it up */
             wireMm?: number;
+        };
+        PatternControllerWireAsked: {
+            /** @description the wire */
+            wire: components["schemas"]["Wire"];
+            /** @description the wire at hand, handle and spare included, mm */
+            wireMm: number;
         };
         BenchControllerPairQuestion: {
             /** @description the document that both were made by */
@@ -5770,6 +5813,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Piece"];
+                };
+            };
+        };
+    };
+    making: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PatternControllerWireAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Making"];
                 };
             };
         };

@@ -1,17 +1,23 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Skeleton from '@mui/material/Skeleton';
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import ToggleButton from '@mui/material/ToggleButton';
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
+import { useMutation, useQueries, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { api } from '../api/client';
 import { queries } from '../api/queries';
-import type { Pattern, Piece, Purpose } from '../api/types';
-import { words } from '../kit/units';
+import type { Making, Pattern, Piece, Purpose, WireAsked as Asked } from '../api/types';
+import { Entry } from '../kit/Entry';
+import { useSettings } from '../kit/settings';
+import { words, type Units } from '../kit/units';
 import { fitTracks } from '../wire/fit';
 import { drawn, sceneOf } from '../wire/scene';
 import { partTracks } from '../wire/Parts';
 import { PieceForm } from '../wire/PieceForm';
+import { enoughFirst, found, makes } from './choose';
+import { WireAsked } from './WireAsked';
 
 const BARE = 'bare wire';
 
@@ -21,10 +27,28 @@ export function NewPiece() {
   const [chosen, setChosen] = useState<string>();
   const go = useNavigate();
   const cache = useQueryClient();
+  const { units } = useSettings();
+  const [use, setUse] = useState<Pattern['use'] | 'all'>('all');
+  const [typed, setTyped] = useState('');
+  const [wire, setWire] = useState<Asked>();
+  // Each by itself: one that takes long holds up no other.
+  const makings = useQueries({
+    queries: (wire ? (patterns.data ?? []) : []).map(({ name }) => ({
+      queryKey: ['making', name, wire],
+      queryFn: ({ signal }: { signal: AbortSignal }) => api.making(name, wire as Asked, signal),
+      staleTime: Infinity,
+      retry: false,
+    })),
+  });
+  const told = makings.flatMap((m) => (m.data ? [m.data] : []));
+  const asks = makings.some((m) => m.isFetching);
+  const shown = enoughFirst(found(patterns.data ?? [], use, typed), told);
+  const uses = [...new Set(patterns.data?.map((p) => p.use))];
   const pattern = patterns.data?.find((p) => p.name === chosen);
+  const enough = told.find((m) => m.pattern === chosen)?.most !== undefined;
   const create = useMutation({
     mutationFn: async (purpose: Purpose) =>
-      api.create(pattern ? await api.make(pattern.name, { purpose }) : bare(purpose)),
+      api.create(pattern ? await api.make(pattern.name, { purpose, ...(enough && wire) }) : bare(purpose)),
     onSuccess: (kept) => {
       void cache.invalidateQueries({ queryKey: ['pieces'], exact: true });
       void go(`/pieces/${kept.id}/shape`);
@@ -38,12 +62,41 @@ export function NewPiece() {
         <Button component={Link} to="/tray">
           back to the tray
         </Button>
-        <h2 style={{ fontSize: 20, marginLeft: 8 }}>Which form?</h2>
+        <h2 style={{ fontSize: 20, margin: '0 16px 0 8px' }}>Which form?</h2>
+        <Entry
+          type="search"
+          wide={180}
+          aria-label="search forms"
+          placeholder="search"
+          value={typed}
+          onChange={(e) => setTyped(e.target.value)}
+        />
+        {!wire && <WireAsked asked={wire} onAsk={setWire} />}
       </div>
+      {wire && <WireAsked asked={wire} onAsk={setWire} />}
+      {asks && <p className="why">It is being worked out what it makes…</p>}
+      <ToggleButtonGroup
+        exclusive
+        size="small"
+        aria-label="used as"
+        sx={{ flexWrap: 'wrap', mb: 1.5 }}
+        value={use}
+        onChange={(_, next: Pattern['use'] | 'all' | null) => setUse(next ?? 'all')}
+      >
+        <ToggleButton value="all">all</ToggleButton>
+        {uses.map((u) => (
+          <ToggleButton key={u} value={u}>
+            {words(u)}
+          </ToggleButton>
+        ))}
+      </ToggleButtonGroup>
       <div className="grid-cards">
         {!patterns.data &&
           Array.from({ length: 8 }, (_, i) => <Skeleton key={i} variant="rectangular" height={270} />)}
-        {patterns.data?.map((p) => (
+        {patterns.data && shown.length === 0 && (
+          <p className="why">No form has these words. Try fewer, or another use.</p>
+        )}
+        {shown.map((p) => (
           <button
             key={p.name}
             className="card"
@@ -53,6 +106,7 @@ export function NewPiece() {
             <Preview pattern={p} />
             <h3>{p.title}</h3>
             <p>{p.about}</p>
+            <Makes of={told.find((m) => m.pattern === p.name)} units={units} />
           </button>
         ))}
         <button className="card" aria-pressed={chosen === BARE} onClick={() => setChosen(BARE)}>
@@ -96,6 +150,19 @@ export function NewPiece() {
       )}
     </div>
   );
+}
+
+/** What the wire at hand makes of a form. */
+function Makes(props: {
+  /** what it makes; nothing while no wire is asked about */
+  of: Making | undefined;
+  /** unit of the screen */
+  units: Units;
+}) {
+  const { of } = props;
+  return of ? (
+    <p className={of.most === undefined ? 'makes not' : 'makes'}>{makes(of, props.units)}</p>
+  ) : null;
 }
 
 function bare(purpose: Purpose): Piece {

@@ -21,7 +21,7 @@ final class AtHand {
     /** So many steps further it is looked whether the wire is enough again. */
     private static final int LOOK_ON = 8;
 
-    private static final double SAME_MM = 1e-9;
+    static final double SAME_MM = 1e-9;
 
     /** A measure is made a whole number of these: no hand is finer (common practice). */
     private static final Map<String, Double> STEPS = Map.of("degrees", 1.0, "turns", 0.05, "mm", 0.1);
@@ -57,6 +57,15 @@ final class AtHand {
      */
     static Map<String, Object> measures(
             Pattern pattern, Map<String, Object> given, Wire wire, Optional<Purpose> purpose, double atHandMm) {
+        AtHand solver = of(pattern, given, wire, purpose, atHandMm);
+        Map<String, Object> asked = new HashMap<>(solver.given);
+        asked.put(solver.free.name(), solver.most());
+        return asked;
+    }
+
+    /** The same question, not answered yet. */
+    static AtHand of(
+            Pattern pattern, Map<String, Object> given, Wire wire, Optional<Purpose> purpose, double atHandMm) {
         if (!(atHandMm > 0 && atHandMm <= Check.GREATEST)) {
             throw new BadInput("wireMm", atHandMm, "must be above 0 and at most 100000 mm");
         }
@@ -68,9 +77,17 @@ final class AtHand {
                 asked.put(when.other(), when.words().get(0));
             }
         });
-        AtHand solver = new AtHand(pattern, free, asked, wire, purpose, atHandMm);
-        asked.put(free.name(), solver.most());
-        return asked;
+        return new AtHand(pattern, free, asked, wire, purpose, atHandMm);
+    }
+
+    /** The measure that is left free. */
+    Parameter free() {
+        return free;
+    }
+
+    /** What the least of the free measure takes, mm. */
+    double leastMm() {
+        return cutMm(free.from().orElseThrow());
     }
 
     /** What is given without the measures that may be left free: they are not checked. */
@@ -101,10 +118,10 @@ final class AtHand {
     }
 
     /** The greatest value, in whole steps from the least, for which the wire is enough. */
-    private double most() {
+    double most() {
         double least = free.from().orElseThrow();
         double step = free.whole() ? 1 : STEPS.getOrDefault(free.unit(), 1.0);
-        double needs = cutMm(least);
+        double needs = leastMm();
         if (needs > atHandMm + SAME_MM) {
             throw new BadInput(List.of(new Violation(
                     "wireMm",

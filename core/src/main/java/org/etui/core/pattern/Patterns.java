@@ -5,41 +5,62 @@ import java.util.Optional;
 
 /** Every pattern there is. */
 public final class Patterns {
+    /**
+     * Patterns that are used alike.
+     *
+     * @param use what for
+     * @param patterns the patterns
+     */
+    private record Group(Use use, List<Pattern> patterns) {}
+
     /** The list: a new pattern is added here and nowhere else. */
-    public static final List<Pattern> ALL = List.of(
-            new HookClasp(),
-            new WrappedHook(),
-            new SHook(),
-            new SClaspHammeredFirst(),
-            new HookAndEyeBangle(),
-            new DoubleScrollLink(),
-            new FlatSpiral(),
-            new SpiralHeadPin(),
-            new ConeSpiral(),
-            new PlainCoil(),
-            new FigureEight(),
-            new TurnedFigureEight(),
-            new LinkChain(),
-            new JumpRings(),
-            new EarWire(),
-            new SpiralHookEarWire(),
-            new SpiralEarrings(),
-            new WoundRing(),
-            new WoundPetals(),
-            new CordEnd(),
-            new StoneFrame(),
-            new WovenFront(),
-            new SpiralCage(),
-            new WrappedBead(),
-            new TopDrilledDrop(),
-            new GradedDrops(),
-            new PaddleDrop(),
-            new DimpledBlank());
+    private static final List<Group> GROUPS = List.of(
+            new Group(
+                    Use.CLOSURES,
+                    List.of(new HookClasp(), new WrappedHook(), new SHook(), new SClaspHammeredFirst(), new CordEnd())),
+            new Group(Use.BANGLES, List.of(new HookAndEyeBangle())),
+            new Group(
+                    Use.LINKS,
+                    List.of(new DoubleScrollLink(), new FigureEight(), new TurnedFigureEight(), new LinkChain())),
+            new Group(
+                    Use.SPIRALS,
+                    List.of(
+                            new FlatSpiral(),
+                            new SpiralHeadPin(),
+                            new ConeSpiral(),
+                            new PlainCoil(),
+                            new WoundPetals())),
+            new Group(Use.EAR_WIRES, List.of(new EarWire(), new SpiralHookEarWire(), new SpiralEarrings())),
+            new Group(Use.RINGS, List.of(new WoundRing())),
+            new Group(
+                    Use.STONES,
+                    List.of(
+                            new StoneFrame(),
+                            new WovenFront(),
+                            new SpiralCage(),
+                            new WrappedBead(),
+                            new TopDrilledDrop())),
+            new Group(Use.DROPS, List.of(new GradedDrops(), new PaddleDrop())),
+            new Group(Use.SHEET, List.of(new DimpledBlank())),
+            new Group(Use.FILLERS, List.of(new JumpRings())));
+
+    /** All of them, in the order that they are shown in. */
+    public static final List<Pattern> ALL =
+            GROUPS.stream().flatMap(g -> g.patterns().stream()).toList();
 
     private Patterns() {}
 
     /** The pattern of that name. */
     public static Optional<Pattern> find(String name) {
         return ALL.stream().filter(p -> p.name().equals(name)).findFirst();
+    }
+
+    /** What a pattern is used for. */
+    public static Use use(Pattern pattern) {
+        return GROUPS.stream()
+                .filter(g -> g.patterns().contains(pattern))
+                .findFirst()
+                .orElseThrow()
+                .use();
     }
 }

@@ -8,9 +8,11 @@ import java.util.Optional;
 import org.etui.core.check.BadInput;
 import org.etui.core.check.Term;
 import org.etui.core.check.Violation;
+import org.etui.core.pattern.Making;
 import org.etui.core.pattern.Parameter;
 import org.etui.core.pattern.Pattern;
 import org.etui.core.pattern.Patterns;
+import org.etui.core.pattern.Use;
 import org.etui.core.piece.Piece;
 import org.etui.core.piece.Purpose;
 import org.etui.core.plan.Drawing;
@@ -50,6 +52,7 @@ class PatternController {
      * @param title words on screen
      * @param about what it is for
      * @param purposes what it can be for, the usual one first
+     * @param use what it is chosen by
      * @param wire the wire it is usually made in
      * @param parameters the measures it asks for
      * @param drawing the usual form
@@ -60,6 +63,7 @@ class PatternController {
             @Term("words on screen") String title,
             @Term("what it is for") String about,
             @Term("what it can be for, the usual one first") List<Purpose> purposes,
+            @Term("what it is chosen by") Use use,
             @Term("the wire it is usually made in") Wire wire,
             @Term("the measures it asks for") List<Parameter> parameters,
             @Term("the usual form") List<Drawing> drawing,
@@ -83,6 +87,7 @@ class PatternController {
                 pattern.title(),
                 pattern.about(),
                 pattern.purposes(),
+                Patterns.use(pattern),
                 pattern.wire(),
                 pattern.parameters(),
                 Drawing.sketched(plan),
@@ -95,14 +100,7 @@ class PatternController {
      */
     @PostMapping("/{name}")
     Piece make(@PathVariable String name, @RequestBody(required = false) JsonNode body) {
-        Pattern pattern = Patterns.find(name)
-                .orElseThrow(() -> new BadInput(
-                        "name",
-                        name,
-                        "must be one of "
-                                + String.join(
-                                        ", ",
-                                        Patterns.ALL.stream().map(Pattern::name).toList())));
+        Pattern pattern = pattern(name);
         JsonNode given = body == null ? JsonNodeFactory.instance.objectNode() : body;
         if (!(given instanceof ObjectNode object)) {
             throw new BadInput("body", "not an object", "must be an object of measures by name");
@@ -121,6 +119,36 @@ class PatternController {
         return watch.plan(() -> atHand.isPresent()
                 ? pattern.makeFrom(values, wire, purpose, atHand.get())
                 : pattern.make(values, wire, purpose));
+    }
+
+    /**
+     * A wire that something is to be made of.
+     *
+     * @param wire the wire
+     * @param wireMm how much of it is at hand, handle and spare included, mm
+     */
+    record WireAsked(
+            @Term("the wire") Wire wire,
+
+            @Term(value = "the wire at hand, handle and spare included, mm", above = 0)
+            double wireMm) {}
+
+    /** What a wire would make of a pattern: how large its free measure becomes, or what is lacking. */
+    @PostMapping("/{name}/making")
+    Making making(@PathVariable String name, @RequestBody WireAsked asked) {
+        Pattern pattern = pattern(name);
+        return watch.plan(() -> Making.of(pattern, asked.wire(), asked.wireMm()));
+    }
+
+    private static Pattern pattern(String name) {
+        return Patterns.find(name)
+                .orElseThrow(() -> new BadInput(
+                        "name",
+                        name,
+                        "must be one of "
+                                + String.join(
+                                        ", ",
+                                        Patterns.ALL.stream().map(Pattern::name).toList())));
     }
 
     /** @param wire the wire */

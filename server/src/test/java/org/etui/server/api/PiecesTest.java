@@ -255,4 +255,24 @@ class PiecesTest {
                         .status())
                 .isEqualTo(400);
     }
+
+    /** What a wire at hand makes of a pattern; a length that is none is refused by name, a pattern that is none too. */
+    @Test
+    void wireAtHand_saysWhatItMakes() {
+        String wire =
+                "{\"metal\": \"copper\", \"temper\": \"dead-soft\", \"section\": {\"shape\": \"round\", \"diameterMm\": 1}}";
+        String asked = "{\"wireMm\": 120, \"wire\": " + wire + "}";
+        JsonNode rings = http.post("/api/patterns/jump-rings/making", asked).json();
+        JsonNode bangle =
+                http.post("/api/patterns/hook-and-eye-bangle/making", asked).json();
+        Http.Answer none = http.post("/api/patterns/jump-rings/making", asked.replace("120", "0"));
+        Http.Answer unknown = http.post("/api/patterns/boat/making", asked);
+
+        assertThat(rings.get("most").asDouble()).isGreaterThanOrEqualTo(1);
+        assertThat(rings.has("lacksMm")).isFalse();
+        assertThat(bangle.get("lacksMm").asDouble()).isPositive();
+        assertThat(none.status()).isEqualTo(400);
+        assertThat(none.json().at("/violations/0/path").asString()).isEqualTo("wireMm");
+        assertThat(unknown.json().at("/violations/0/path").asString()).isEqualTo("name");
+    }
 }

@@ -140,4 +140,37 @@ class TrayTest {
         assertThat(http.get("/api/pieces").json()).hasSize(before);
         page.close();
     }
+
+    /** Chosen by use, by words, and by what a wire at hand would make: that wire is what the piece is made of. */
+    @Test
+    void form_isChosenByUseByWordsAndByTheWireAtHand() {
+        Page page = browser.open("/tray/new");
+        Locator cards = page.locator(".card h3");
+        assertThat(cards.first()).isVisible();
+        int all = cards.count();
+
+        Screen.button(page, "^bangles$").click();
+        assertThat(cards).hasText(new String[] {"Hook-and-eye bangle", "Bare wire"});
+        Screen.button(page, "^all$").click();
+        page.getByLabel("search forms").fill("coil single");
+        assertThat(cards).hasText(new String[] {"Jump rings", "Bare wire"});
+        page.getByLabel("search forms").fill("");
+        assertThat(cards).hasCount(all);
+
+        Screen.button(page, "what would this wire make").click();
+        Locator has = page.getByLabel("I have");
+        has.fill("120");
+        has.press("Enter");
+        Locator rings = page.locator(".card", new Page.LocatorOptions().setHasText("Jump rings"));
+        assertThat(rings.locator(".makes")).hasText(java.util.regex.Pattern.compile("rings: \\d"));
+        assertThat(page.locator(".card", new Page.LocatorOptions().setHasText("Hook-and-eye bangle"))
+                        .locator(".makes"))
+                .hasText(java.util.regex.Pattern.compile("lacks \\d+\\.\\d mm"));
+        String most = rings.locator(".makes").textContent().replaceAll("\\D", "");
+        rings.click();
+        Screen.button(page, "^link$").click();
+        assertThat(page.getByTestId("cut")).isVisible();
+        assertThat(Screen.document(http, page).at("/strands/0/count").asString())
+                .isEqualTo(most);
+    }
 }
