@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.Function;
 import org.etui.core.check.Family;
 import org.etui.core.check.Term;
 import org.etui.core.check.Titled;
@@ -69,10 +70,19 @@ public sealed interface Act
      * @param verb what is done, before the names of what it is done to, such as {@code flatten}
      * @param isStruck whether steel strikes the wire: a hammer or a die
      * @param thinsToMm the thickness that it works the wire down to, mm; empty where it leaves the measures
-     * @param blank the blank that it is done to; empty for what is done to wire
+     * @param onBlank the blank that it is done to; empty for what is done to wire
      * @param leaves how it leaves the surface
      */
-    record Doing(String verb, boolean isStruck, OptionalDouble thinsToMm, Optional<String> blank, Leaves leaves) {
+    record Doing(String verb, boolean isStruck, OptionalDouble thinsToMm, Optional<OnBlank> onBlank, Leaves leaves) {
+        /**
+         * What is done to a blank.
+         *
+         * @param part the blank
+         * @param piercesMm the hole that it makes, mm
+         * @param onOther the same done to another blank
+         */
+        public record OnBlank(String part, OptionalDouble piercesMm, Function<String, Act> onOther) {}
+
         /** What neither strikes nor thins. */
         static Doing soft(String verb) {
             return new Doing(verb, false, OptionalDouble.empty(), Optional.empty(), Leaves.AS_IT_WAS);
@@ -89,13 +99,18 @@ public sealed interface Act
         }
 
         /** What is done to a blank. */
-        static Doing onBlank(String verb, String part) {
-            return new Doing(verb, false, OptionalDouble.empty(), Optional.of(part), Leaves.AS_IT_WAS);
+        static Doing toBlank(String verb, OnBlank blank) {
+            return new Doing(verb, false, OptionalDouble.empty(), Optional.of(blank), Leaves.AS_IT_WAS);
         }
 
         /** The same, leaving the surface so. */
         Doing leaving(Leaves surface) {
-            return new Doing(verb, isStruck, thinsToMm, blank, surface);
+            return new Doing(verb, isStruck, thinsToMm, onBlank, surface);
+        }
+
+        /** The blank that it is done to; empty for what is done to wire. */
+        public Optional<String> blank() {
+            return onBlank.map(OnBlank::part);
         }
     }
 
@@ -574,7 +589,9 @@ public sealed interface Act
 
         @Override
         public Doing doing() {
-            return Doing.onBlank("pierce", part);
+            return Doing.toBlank(
+                    "pierce",
+                    new Doing.OnBlank(part, OptionalDouble.of(diameterMm), other -> new Pierce(other, diameterMm)));
         }
 
         @Override
@@ -637,7 +654,10 @@ public sealed interface Act
 
         @Override
         public Doing doing() {
-            return Doing.onBlank("dimple", part);
+            return Doing.toBlank(
+                    "dimple",
+                    new Doing.OnBlank(
+                            part, OptionalDouble.empty(), other -> new Dimple(other, dimples, acrossMm, dome)));
         }
 
         @Override

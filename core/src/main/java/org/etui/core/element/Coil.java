@@ -177,7 +177,7 @@ public record Coil(
     @Override
     public Winding winding() {
         Winding round = Winding.round("mandrelMm", mandrelMm, turn, 2 * Math.PI * turns);
-        return shaped == Shaped.NONE ? round : round.bentAgain();
+        return shaped == Shaped.NONE ? round : round.bentAgain(petals());
     }
 
     @Override

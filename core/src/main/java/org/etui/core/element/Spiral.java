@@ -294,7 +294,8 @@ public record Spiral(
                 Optional.of(turn),
                 2 * Math.PI * turns.orElse(0),
                 false,
-                false);
+                false,
+                0);
     }
 
     @Override

@@ -14,6 +14,7 @@ import java.util.OptionalDouble;
  * @param turnRad how far it turns in all, radians, as far as the document says
  * @param jawEdge whether it is bent over the edge of a jaw, not round something
  * @param reshaped whether it is bent again off its mandrel, so that the mandrel is as large as it says, whatever the wire springs back
+ * @param petals how many petals its turns are fanned out to; 0 for none
  */
 public record Winding(
         OptionalDouble insideMm,
@@ -22,10 +23,11 @@ public record Winding(
         Optional<Turn> side,
         double turnRad,
         boolean jawEdge,
-        boolean reshaped) {
+        boolean reshaped,
+        int petals) {
     /** What is not wound. */
     public static final Winding NONE = new Winding(
-            OptionalDouble.empty(), OptionalDouble.empty(), Optional.empty(), Optional.empty(), 0, false, false);
+            OptionalDouble.empty(), OptionalDouble.empty(), Optional.empty(), Optional.empty(), 0, false, false, 0);
 
     /** Wound round an inside. */
     public static Winding round(String field, double insideMm, Turn side, double turnRad) {
@@ -36,7 +38,8 @@ public record Winding(
                 Optional.of(side),
                 turnRad,
                 false,
-                false);
+                false,
+                0);
     }
 
     /** Bent over the edge of a jaw. */
@@ -48,17 +51,18 @@ public record Winding(
                 Optional.of(side),
                 turnRad,
                 true,
-                false);
+                false,
+                0);
     }
 
     /** Laid round what is there: a core, a stone, itself. */
     public static Winding laid(Optional<Turn> side, double turnRad) {
         return new Winding(
-                OptionalDouble.empty(), OptionalDouble.empty(), Optional.empty(), side, turnRad, false, false);
+                OptionalDouble.empty(), OptionalDouble.empty(), Optional.empty(), side, turnRad, false, false, 0);
     }
 
-    /** The same, bent again off its mandrel. */
-    public Winding bentAgain() {
-        return new Winding(insideMm, leastInsideMm, field, side, turnRad, jawEdge, true);
+    /** The same, bent again off its mandrel; fanned out to so many petals. */
+    public Winding bentAgain(int toPetals) {
+        return new Winding(insideMm, leastInsideMm, field, side, turnRad, jawEdge, true, toPetals);
     }
 }

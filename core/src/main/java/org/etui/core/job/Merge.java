@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.etui.core.act.Act;
 import org.etui.core.element.Kind;
 import org.etui.core.piece.Join;
 import org.etui.core.piece.Part;
@@ -100,7 +101,15 @@ final class Merge {
         Set<String> own = ownWork(all);
         for (Work w : all) {
             boolean afterOwn = own.contains(w.after());
-            if (w.strand().isEmpty()) {
+            Optional<Act.Doing.OnBlank> blank =
+                    w.act().doing().onBlank().filter(b -> parts.stream().noneMatch(p -> p.id().equals(b.part())));
+            if (blank.isPresent()) {
+                for (int i = 1; i <= sizes; i++) {
+                    String behind = "-" + i;
+                    works.add(w.moved(w.id() + behind, "", afterOwn ? "forming" : w.after())
+                            .doing(blank.get().onOther().apply(blank.get().part() + behind)));
+                }
+            } else if (w.strand().isEmpty()) {
                 works.add(w.moved(w.id(), "", afterOwn ? "forming" : w.after()));
             } else {
                 for (int i = 1; i <= sizes; i++) {

@@ -106,10 +106,11 @@ public final class Together {
         }
     }
 
-    /** Work on all strands becomes work on each: strands of other pieces are none of its. */
+    /** Work on all strands becomes work on each: strands of other pieces are none of its. Sheet is not cut of wire. */
     private void work(Piece piece, Strand strand, Set<String> own, String behind) {
         for (Work w : piece.work()) {
-            if (w.strand().isEmpty() || w.strand().equals(strand.id())) {
+            boolean wire = w.act().doing().blank().isEmpty();
+            if (wire && (w.strand().isEmpty() || w.strand().equals(strand.id()))) {
                 String mark = mark(strand, behind);
                 works.add(w.moved(
                         w.id() + mark, strand.id() + behind, own.contains(w.after()) ? w.after() + mark : w.after()));

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.etui.core.act.Act;
 import org.etui.core.curve.Pose;
 import org.etui.core.element.Outline;
@@ -49,15 +50,14 @@ record BlankDrawn(Outline front, List<Body.Hole> holes, Optional<Act.Dimple> dim
                 .toList();
         List<Body.Hole> own = part.body().map(Body::holes).orElse(List.of());
         List<Body.Hole> pierced = acts.stream()
-                .filter(a -> a instanceof Act.Pierce)
-                .map(a -> Body.Hole.through(((Act.Pierce) a).diameterMm()))
+                .flatMapToDouble(a -> a.doing().onBlank().orElseThrow().piercesMm().stream())
+                .mapToObj(Body.Hole::through)
                 .toList();
         return new BlankDrawn(
                 part.body().flatMap(Body::front).orElseGet(() -> new Outline.Round(part.sizeMm())),
                 own.isEmpty() ? pierced : own,
                 acts.stream()
-                        .filter(a -> a instanceof Act.Dimple)
-                        .map(a -> (Act.Dimple) a)
+                        .flatMap(a -> a instanceof Act.Dimple struck ? Stream.of(struck) : Stream.empty())
                         .findFirst());
     }
 

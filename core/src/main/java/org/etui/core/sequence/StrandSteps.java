@@ -6,7 +6,6 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import org.etui.core.act.Operation;
-import org.etui.core.element.Coil;
 import org.etui.core.element.Element;
 import org.etui.core.measure.LengthFormat;
 import org.etui.core.measure.Rounding;
@@ -112,20 +111,20 @@ final class StrandSteps {
     /** Turns that are pinched together are spread when what binds them is tight. */
     private void fan() {
         work.strand().elements().stream()
-                .filter(e -> e instanceof Coil coil && coil.petals() > 0)
+                .filter(e -> e.winding().petals() > 0)
                 .forEach(e -> add(draft("fan " + e.id(), "Fan out " + the(e), "fingers")
                         .kind(Step.Kind.CLOSE)
                         .text(
                                 "Pull the turns round the bound middle one after the other, the first to one side, the next to the other, until they stand"
-                                        + " " + Math.round(360.0 / ((Coil) e).petals())
+                                        + " " + Math.round(360.0 / e.winding().petals())
                                         + "° apart; then turn each a little on its foot, so that it lies flat.")
                         .check("They are alike, evenly spread, and the middle does not slide." + pairText())
                         .about(addresses(Set.of(e.id())))
-                        .minutes(work.strand().count() * ((Coil) e).petals() * Minutes.FAN_A_PETAL)));
+                        .minutes(work.strand().count() * e.winding().petals() * Minutes.FAN_A_PETAL)));
     }
 
     private void tuck() {
-        if (work.strand().elements().stream().anyMatch(e -> e instanceof Coil coil && coil.petals() > 0)) {
+        if (work.strand().elements().stream().anyMatch(e -> e.winding().petals() > 0)) {
             add(whole(Step.Kind.CLOSE, "tuck", "Tuck both ends in", "chain-nose pliers")
                     .text("Press both ends in between the petals, to the back.")
                     .check("Neither end catches on cloth.")
