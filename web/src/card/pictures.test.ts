@@ -129,6 +129,16 @@ describe('pictures of a step', () => {
     expect(after.says).toContain('80 HV');
   });
 
+  it('what changes neither shape nor strain is held against the template', () => {
+    const steps = [step('states', { state: 1 }), step('states', { state: 2 })];
+    const [spool, formed] = strand().states;
+    const closed = strand({ states: [spool, formed, formed] } as Partial<StrandPlan>);
+    const [before, after] = picturesOf({ strands: [closed], parts: [] } as unknown as Plan, steps, 1);
+    expect(before.outline).toBe(true);
+    expect(after.outline).toBeUndefined();
+    expect(after.says).toBe('the piece on it');
+  });
+
   it('links of a chain hang in each other, each further by the pitch', () => {
     const chain: ChainPlan = {
       strand: 'wire',

@@ -288,6 +288,13 @@ function ofStates(strand: StrandPlan, step: Step, before: number): [Picture, Pic
     plain(`after${only}`, stateOf(strand, after)),
   ];
   if (a && b && same(a.outline, b.outline) && sameWidths(strand, before, after)) {
+    // What only brings back what has come open is held against the form that it has to have.
+    if (b.stations.every((p, i) => p.strain === a.stations[i]?.strain)) {
+      return [
+        plain('the template', stateOf(strand, after), { outline: true }),
+        plain('the piece on it', stateOf(strand, after)),
+      ];
+    }
     const most = Math.max(0.05, ...b.stations.map((p) => p.strain));
     pictures[0].strained = a.stations;
     pictures[1].strained = b.stations;

@@ -1,6 +1,7 @@
 package org.etui.core.mechanics;
 
 import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
+import org.hipparchus.exception.MathIllegalArgumentException;
 
 /**
  * Wire laid round a tool and let go: springback, both ways, from the fibres.
@@ -23,12 +24,15 @@ public record Bending(double toolCurvaturePerMm, double toolMomentNmm, Fibres af
     }
 
     /**
-     * The tool that gives a curvature after release: there the moment must be nothing. Springback is at most the greatest moment over the stiffness, so that the
-     * tool is bracketed.
+     * The tool that gives a curvature after release: there the moment must be nothing. Springback is about the greatest moment over the stiffness, which
+     * brackets the tool; where it is more, it is looked for further on.
      */
     public static Bending toFree(Fibres before, double freeCurvaturePerMm) {
         return before.bent(new Fibres.Bend(false, freeCurvaturePerMm), bend -> workedOutToFree(before, bend.perMm()));
     }
+
+    /** So many times the way to the tool is doubled. */
+    private static final int MOST_WIDER = 8;
 
     private static Bending workedOutToFree(Fibres before, double freeCurvaturePerMm) {
         double way = Math.signum(freeCurvaturePerMm - before.curvaturePerMm());
@@ -36,8 +40,25 @@ public record Bending(double toolCurvaturePerMm, double toolMomentNmm, Fibres af
             return workedOutOnTool(before, freeCurvaturePerMm);
         }
         double most = 1.2 * before.fullMomentNmm() / before.stiffnessNmm2();
-        double from = Math.min(freeCurvaturePerMm, freeCurvaturePerMm + way * most);
-        double to = Math.max(freeCurvaturePerMm, freeCurvaturePerMm + way * most);
+        // Wire that is bent very tight hardens on the way, and springs back further than what it was before tells.
+        for (int wider = 0; ; wider++) {
+            try {
+                return workedOutToFree(before, freeCurvaturePerMm, way * most);
+            } catch (MathIllegalArgumentException notThere) {
+                if (wider == MOST_WIDER) {
+                    throw notThere;
+                }
+                most *= 2;
+            }
+        }
+    }
+
+    /** The tool lies between the curvature wanted and that much more. */
+    private static Bending workedOutToFree(Fibres before, double freeCurvaturePerMm, double more) {
+        double most = Math.abs(more);
+        double way = Math.signum(more);
+        double from = Math.min(freeCurvaturePerMm, freeCurvaturePerMm + more);
+        double to = Math.max(freeCurvaturePerMm, freeCurvaturePerMm + more);
         double guess =
                 freeCurvaturePerMm + way * Math.abs(before.momentAtNmm(freeCurvaturePerMm)) / before.stiffnessNmm2();
         double precise = 1e-8 * Math.max(Math.abs(freeCurvaturePerMm), most);

@@ -435,21 +435,17 @@ record WorkWords(LengthFormat format, Toolbox box) {
 
         /** Where the holes are: said from the middle, or the middle itself. */
         private String places() {
-            List<Body.Hole> holes = holes().stream()
-                    .filter(h -> Math.hypot(h.atMm().get(0), h.atMm().get(1)) >= LEAST_ASIDE_MM)
+            List<String> marks = holes().stream()
+                    .map(h -> Stream.of(
+                                    aside(h.atMm().get(0), "right", "left"),
+                                    aside(h.atMm().get(1), "up", "down"))
+                            .flatMap(Optional::stream)
+                            .collect(Collectors.joining(", ")))
+                    .map(m -> m.isEmpty() ? "the middle itself" : m)
                     .toList();
-            return holes.isEmpty()
+            return marks.stream().allMatch("the middle itself"::equals)
                     ? "Mark the middle"
-                    : "Mark from the middle: "
-                            + String.join(
-                                    "; ",
-                                    holes.stream()
-                                            .map(h -> Stream.of(
-                                                            aside(h.atMm().get(0), "right", "left"),
-                                                            aside(h.atMm().get(1), "up", "down"))
-                                                    .flatMap(Optional::stream)
-                                                    .collect(Collectors.joining(", ")))
-                                            .toList());
+                    : "Mark from the middle: " + String.join("; ", marks);
         }
 
         private Optional<String> aside(double mm, String plus, String minus) {

@@ -209,7 +209,7 @@ class WorkStepsTest {
         assertThat(titles.indexOf(cut.title())).isLessThan(titles.indexOf(pierce.title()));
         assertThat(cut.text()).contains("4 times", "file them as one", "63 mm of edge");
         assertThat(cut.check()).contains("every pair");
-        assertThat(pierce.text()).contains("Mark from the middle: 8.5 mm up; 3.0 mm left, 8.0 mm down");
+        assertThat(pierce.text()).contains("Mark from the middle: 8.5 mm up; 3.0 mm left, 8.0 mm down, then");
         assertThat(pierce.check()).contains("two of every pair");
         assertThat(pierce.minutes())
                 .isGreaterThanOrEqualTo(4

@@ -252,7 +252,7 @@ class AssemblyTest {
         untilKept(page, id, "Pierce all 4");
 
         assertThat(titles(id)).containsSubsequence("Cut out all 4 of the blank 1", "Pierce all 4 of the blank 1");
-        assertThat(steps(id).toString()).contains("8.0 mm up; ", "file them as one");
+        assertThat(steps(id).toString()).contains("8.0 mm up; the middle itself, then", "file them as one");
         page.close();
     }
 

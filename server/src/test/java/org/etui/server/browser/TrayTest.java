@@ -146,7 +146,7 @@ class TrayTest {
     void form_isChosenByUseByWordsAndByTheWireAtHand() {
         Page page = browser.open("/tray/new");
         Locator cards = page.locator(".card h3");
-        assertThat(cards.first()).isVisible();
+        assertThat(cards.first()).hasText("Hook clasp");
         int all = cards.count();
 
         Screen.button(page, "^bangles$").click();
