@@ -32,7 +32,7 @@ public record Bending(double toolCurvaturePerMm, double toolMomentNmm, Fibres af
     }
 
     /** So many times the way to the tool is doubled. */
-    private static final int MOST_WIDER = 8;
+    private static final int MOST_WIDER = 4;
 
     private static Bending workedOutToFree(Fibres before, double freeCurvaturePerMm) {
         double way = Math.signum(freeCurvaturePerMm - before.curvaturePerMm());
@@ -41,16 +41,18 @@ public record Bending(double toolCurvaturePerMm, double toolMomentNmm, Fibres af
         }
         double most = 1.2 * before.fullMomentNmm() / before.stiffnessNmm2();
         // Wire that is bent very tight hardens on the way, and springs back further than what it was before tells.
-        for (int wider = 0; ; wider++) {
+        for (int wider = 0; wider < MOST_WIDER; wider++) {
             try {
                 return workedOutToFree(before, freeCurvaturePerMm, way * most);
             } catch (MathIllegalArgumentException notThere) {
-                if (wider == MOST_WIDER) {
-                    throw notThere;
-                }
                 most *= 2;
             }
         }
+        // Strained so far no tool gives it, and no wire stands it, which the strain says: the tightest tool that was
+        // looked at.
+        double tool = freeCurvaturePerMm + way * most;
+        Fibres held = before.bent(tool);
+        return new Bending(tool, Math.abs(held.momentNmm()), held.bent(freeCurvaturePerMm));
     }
 
     /** The tool lies between the curvature wanted and that much more. */
