@@ -86,6 +86,7 @@ final class StrandSteps {
 
     private void all(String path) {
         List<Mark> marks = Marks.of(work);
+        boolean fanned = false;
         prepare(marks, path);
         for (int i = 0; i < work.operations().size(); i++) {
             Operation operation = work.operations().get(i);
@@ -102,9 +103,14 @@ final class StrandSteps {
                             .advice(path)));
             if (operation.trims()) {
                 fan();
+                fanned = true;
                 trim(state);
                 tuck();
             }
+        }
+        if (!fanned) {
+            fan();
+            tuck();
         }
     }
 

@@ -8,11 +8,19 @@ import java.util.Map;
 import java.util.Optional;
 import org.etui.core.curve.CentreLine;
 import org.etui.core.curve.CurvePiece;
+import org.etui.core.metal.Metal;
+import org.etui.core.metal.Temper;
 import org.etui.core.pattern.Patterns;
+import org.etui.core.piece.Allowance;
+import org.etui.core.piece.HandleAt;
+import org.etui.core.piece.Piece;
+import org.etui.core.piece.Purpose;
+import org.etui.core.piece.Strand;
 import org.etui.core.plan.Plan;
 import org.etui.core.plan.PlanOptions;
 import org.etui.core.plan.Planner;
 import org.etui.core.sequence.Step;
+import org.etui.core.wire.Wire;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -78,6 +86,24 @@ class PetalsTest {
         Step wound = plan.steps().get(titles.indexOf("Form the petals"));
         assertThat(wound.tool()).contains("12.0 mm");
         assertThat(wound.text()).contains("Wind 6 turns on the 12.0 mm mandrel").contains("pinch");
+    }
+
+    /** Wire cut to measure is fanned out as well: nothing is trimmed after it. */
+    @Test
+    void cardOfWireWithoutHandle_fansThemToo() {
+        Wire wire = Wire.ofRound(Metal.COPPER, Temper.DEAD_SOFT, 0.8);
+        Strand strand = Strand.of(
+                        "flower",
+                        "Flower",
+                        wire,
+                        List.of(Coil.of("petals", 12, 5, Turn.LEFT).fanned(), Straight.of("tail", 20)))
+                .withAllowance(Allowance.usual().withHandleAt(HandleAt.NONE));
+        Plan plan = Planner.plan(Piece.of("Dogrose", Purpose.DECORATIVE, List.of(strand)), PlanOptions.USUAL);
+
+        assertThat(plan.steps())
+                .extracting(Step::title)
+                .containsOnlyOnce("Fan out the petals")
+                .containsSubsequence("Form the petals", "Fan out the petals", "Tuck both ends in");
     }
 
     /** One turn has nothing to be fanned to, and turns too small for petals stay a coil. */
