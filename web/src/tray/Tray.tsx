@@ -23,6 +23,7 @@ export function Tray() {
   const { ref, width, height } = useSize();
   const { units } = useSettings();
   const [gone, setGone] = useState<TrayPiece>();
+  const [more, setMore] = useState<Asked>();
   const [nearer, setNearer] = useState(0);
   const [top, setTop] = useState(0);
   const [chosen, setChosen] = useState<ReadonlySet<string>>();
@@ -73,7 +74,7 @@ export function Tray() {
                 key={l.piece.id}
                 at={l}
                 scale={laid.scale}
-                onGone={setGone}
+                onMore={setMore}
                 chosen={chosen?.has(l.piece.id)}
                 onChoose={toggle}
               />
@@ -120,6 +121,7 @@ export function Tray() {
           </>
         )}
       </footer>
+      {more && <More of={more} onClose={() => setMore(undefined)} onGone={setGone} />}
       <Snackbar
         open={Boolean(gone)}
         autoHideDuration={12000}
@@ -205,24 +207,24 @@ function sums(pieces: readonly TrayPiece[]): [string, number][] {
   return [...byMetal];
 }
 
-const OnTray = memo(function OnTray(props: {
-  /** where it lies */
-  at: Lying;
-  /** px a millimetre */
-  scale: number;
-  /** called when it was taken off the tray */
+/** A piece and the button that was pressed to see what can be done with it. */
+interface Asked {
+  piece: TrayPiece;
+  anchor: HTMLElement;
+}
+
+/** What can be done with a piece on the tray. */
+function More(props: {
+  /** the piece, and where its button is */
+  of: Asked;
+  /** called when the list closes */
+  onClose: () => void;
+  /** called when the piece was taken off the tray */
   onGone: (piece: TrayPiece) => void;
-  /** whether it is chosen; undefined while nothing is being chosen */
-  chosen: boolean | undefined;
-  /** called with its name in the store when it is pressed while choosing */
-  onChoose: (id: string) => void;
 }) {
-  const { at, scale, chosen } = props;
-  const { piece, drawn, box } = at;
-  const { units } = useSettings();
+  const { piece, anchor } = props.of;
   const go = useNavigate();
   const cache = useQueryClient();
-  const [anchor, setAnchor] = useState<HTMLElement>();
   const fresh = () => cache.invalidateQueries(queries.tray());
   const remove = useMutation({
     mutationFn: () => api.remove(piece.id),
@@ -247,6 +249,38 @@ const OnTray = memo(function OnTray(props: {
       void go(`/jobs/${job.id}`);
     },
   });
+  const after = (does: () => void) => () => {
+    does();
+    props.onClose();
+  };
+  return (
+    <Menu open anchorEl={anchor} onClose={props.onClose}>
+      <MenuItem onClick={() => void go(`/pieces/${piece.id}/make`)}>Make it</MenuItem>
+      <MenuItem onClick={after(many.mutate)}>Make many</MenuItem>
+      <MenuItem onClick={after(copy.mutate)}>Duplicate</MenuItem>
+      <MenuItem component="a" href={`/api/pieces/${piece.id}/export`} onClick={props.onClose}>
+        Save as a file
+      </MenuItem>
+      <MenuItem onClick={after(remove.mutate)}>Take off the tray</MenuItem>
+    </Menu>
+  );
+}
+
+const OnTray = memo(function OnTray(props: {
+  /** where it lies */
+  at: Lying;
+  /** px a millimetre */
+  scale: number;
+  /** called with the button that asks what can be done with it */
+  onMore: (of: Asked) => void;
+  /** whether it is chosen; undefined while nothing is being chosen */
+  chosen: boolean | undefined;
+  /** called with its name in the store when it is pressed while choosing */
+  onChoose: (id: string) => void;
+}) {
+  const { at, scale, chosen } = props;
+  const { piece, drawn, box } = at;
+  const { units } = useSettings();
   const says = piece.wrong
     ? 'cannot be shown'
     : piece.waiting
@@ -298,33 +332,10 @@ const OnTray = memo(function OnTray(props: {
         aria-label={`more for ${piece.name}`}
         aria-haspopup="menu"
         style={{ left: at.left + (at.width + 214) / 2 - 34, top: at.top + drawn.height - 2 }}
-        onClick={(e) => setAnchor(e.currentTarget)}
+        onClick={(e) => props.onMore({ piece, anchor: e.currentTarget })}
       >
         ⋯
       </Button>
-      <Menu open={Boolean(anchor)} anchorEl={anchor} onClose={() => setAnchor(undefined)}>
-        <MenuItem onClick={() => void go(`/pieces/${piece.id}/make`)}>Make it</MenuItem>
-        <MenuItem onClick={() => many.mutate()}>Make many</MenuItem>
-        <MenuItem
-          onClick={() => {
-            setAnchor(undefined);
-            copy.mutate();
-          }}
-        >
-          Duplicate
-        </MenuItem>
-        <MenuItem component="a" href={`/api/pieces/${piece.id}/export`} onClick={() => setAnchor(undefined)}>
-          Save as a file
-        </MenuItem>
-        <MenuItem
-          onClick={() => {
-            setAnchor(undefined);
-            remove.mutate();
-          }}
-        >
-          Take off the tray
-        </MenuItem>
-      </Menu>
     </>
   );
 });

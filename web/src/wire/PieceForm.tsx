@@ -48,22 +48,24 @@ export function PieceForm(props: {
     [rises, scene, colours],
   );
   const glass = useMemo(() => (rises ? panes(parts, scene.slant) : []), [rises, parts, scene]);
-  const beside = rises ? parts.filter((p) => p.kind !== 'stone') : parts;
+  const { fills } = props;
+  // What is drawn does not change with its scale: only where it is put does.
+  const [lower, upper] = useMemo(() => {
+    const beside = rises ? parts.filter((p) => p.kind !== 'stone') : parts;
+    return [
+      <>
+        <Parts parts={beside} over={false} slant={scene.slant} fills={fills} />
+        {!rises &&
+          scene.wires.map((w, i) => (
+            <WireForm key={i} wire={w} colourAt={colours?.[i]?.at} rim={colours?.[i]?.rim} />
+          ))}
+      </>,
+      <Parts parts={beside} over slant={scene.slant} fills={fills} />,
+    ];
+  }, [rises, parts, scene, colours, fills]);
   const transform = `translate(${at.x} ${at.y}) scale(${at.scale} ${-at.scale})`;
-  const under = (
-    <g transform={transform}>
-      <Parts parts={beside} over={false} slant={scene.slant} fills={props.fills} />
-      {!rises &&
-        scene.wires.map((w, i) => (
-          <WireForm key={i} wire={w} colourAt={colours?.[i]?.at} rim={colours?.[i]?.rim} />
-        ))}
-    </g>
-  );
-  const over = (
-    <g transform={transform}>
-      <Parts parts={beside} over slant={scene.slant} fills={props.fills} />
-    </g>
-  );
+  const under = <g transform={transform}>{lower}</g>;
+  const over = <g transform={transform}>{upper}</g>;
   if (!rises) {
     return (
       <span className="piece-form" aria-hidden="true">

@@ -1,9 +1,11 @@
 package org.etui.server.api;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.awaitility.Awaitility.await;
 import static org.assertj.core.api.Assertions.within;
 
 import java.nio.charset.StandardCharsets;
+import java.time.Duration;
 import org.etui.core.pattern.Patterns;
 import org.etui.server.Http;
 import org.etui.server.ServerTest;
@@ -42,6 +44,10 @@ class PiecesTest {
 
     @Test
     void demoFolder_holdsTheHedgerowSet() {
+        await().atMost(Duration.ofMinutes(1)).until(() -> http.get("/api/pieces")
+                .json()
+                .valueStream()
+                .noneMatch(p -> p.get("waiting").asBoolean()));
         JsonNode tray = http.get("/api/pieces").json();
 
         assertThat(tray.size()).isGreaterThanOrEqualTo(6);
