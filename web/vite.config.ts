@@ -1,4 +1,5 @@
-import react from '@vitejs/plugin-react';
+import babel from '@rolldown/plugin-babel';
+import react, { reactCompilerPreset } from '@vitejs/plugin-react';
 import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { brotliCompressSync } from 'node:zlib';
@@ -17,8 +18,16 @@ function compressed() {
   };
 }
 
+/**
+ * The compiler keeps what is drawn until it changes: in what answers at every change of a piece. What is loaded first stays
+ * small without it.
+ */
+function remembers(file: string) {
+  return !/\/src\/(tray|wire)\/|\/shell\/(App|OutsideFrame|Hint|Tools)/.test(file);
+}
+
 export default defineConfig({
-  plugins: [react(), compressed()],
+  plugins: [react(), babel({ presets: [reactCompilerPreset({ sources: remembers })] }), compressed()],
   html: { cspNonce: 'NONCE-OF-THIS-PAGE' },
   build: {
     target: 'es2022',

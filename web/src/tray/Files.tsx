@@ -1,18 +1,18 @@
 import Button from '@mui/material/Button';
-import DialogActions from '@mui/material/DialogActions';
-import DialogContent from '@mui/material/DialogContent';
-import DialogTitle from '@mui/material/DialogTitle';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { useRef, useState } from 'react';
+import { lazy, Suspense, useRef, useState } from 'react';
 import { api, reason, Refused } from '../api/client';
 import { queries } from '../api/queries';
-import { Dialog, Snackbar } from '../kit/later';
+import { Snackbar } from '../kit/later';
 import type { Imported } from '../api/types';
+import type { Existing } from './AlreadyThere';
+
+const AlreadyThere = lazy(() => import('./AlreadyThere').then((m) => ({ default: m.AlreadyThere })));
 
 /** Files, and what becomes of pieces whose names are on the tray already. */
 interface Reading {
   files: readonly File[];
-  existing: 'ask' | 'replace' | 'both' | 'leave';
+  existing: 'ask' | Existing;
 }
 
 /** Some of the files hold pieces that are on the tray already. */
@@ -73,7 +73,7 @@ export function Files() {
     },
     onSettled: () => cache.invalidateQueries(queries.tray()),
   });
-  const answer = (existing: Reading['existing']) => {
+  const answer = (existing: Existing) => {
     const files = asks?.files ?? [];
     setAsks(undefined);
     take.mutate({ files, existing });
@@ -95,26 +95,11 @@ export function Files() {
         }}
       />
       <Button href="/api/pieces/export">save all</Button>
-      <Dialog open={Boolean(asks)} onClose={() => setAsks(undefined)} aria-labelledby="existing-title">
-        <DialogTitle id="existing-title">On the tray already</DialogTitle>
-        <DialogContent>
-          <p>
-            <b>{asks?.names.slice(0, 8).join(', ')}</b>
-            {(asks?.names.length ?? 0) > 8 && ` and ${(asks?.names.length ?? 0) - 8} more`}
-          </p>
-          <p>
-            What is replaced stays in the piece’s history, one undo away. Other pieces of the file are taken
-            in any case.
-          </p>
-        </DialogContent>
-        <DialogActions>
-          <Button onClick={() => answer('leave')}>Leave as they are</Button>
-          <Button onClick={() => answer('both')}>Keep both</Button>
-          <Button variant="contained" onClick={() => answer('replace')}>
-            Replace
-          </Button>
-        </DialogActions>
-      </Dialog>
+      {asks && (
+        <Suspense>
+          <AlreadyThere names={asks.names} onAnswer={answer} onClose={() => setAsks(undefined)} />
+        </Suspense>
+      )}
       <Snackbar
         open={Boolean(said)}
         autoHideDuration={said?.wrong ? null : 8000}

@@ -1,20 +1,22 @@
 import Button from '@mui/material/Button';
-import MenuItem from '@mui/material/MenuItem';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { memo, useCallback, useMemo, useState, type MouseEvent } from 'react';
+import { lazy, memo, Suspense, useCallback, useMemo, useState, type MouseEvent } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
-import { Link, useNavigate } from 'react-router';
+import { Link } from 'react-router';
 import { api } from '../api/client';
 import { queries } from '../api/queries';
 import type { TrayPiece } from '../api/types';
-import { Menu, Snackbar } from '../kit/later';
+import { Snackbar } from '../kit/later';
 import { useSettings } from '../kit/settings';
 import { length, mass, wireLength, words } from '../kit/units';
 import { Mat, matSquare } from '../wire/Mat';
 import { useSize } from '../wire/useSize';
 import { PieceForm } from '../wire/PieceForm';
 import { Files } from './Files';
+import type { Asked } from './More';
 import { inSight, layRows, trayScale, type Lying } from './layout';
+
+const More = lazy(() => import('./More').then((m) => ({ default: m.More })));
 
 /** Every piece on one mat, drawn to one scale. */
 export function Tray() {
@@ -121,7 +123,11 @@ export function Tray() {
           </>
         )}
       </footer>
-      {more && <More of={more} onClose={() => setMore(undefined)} onGone={setGone} />}
+      {more && (
+        <Suspense>
+          <More of={more} onClose={() => setMore(undefined)} onGone={setGone} />
+        </Suspense>
+      )}
       <Snackbar
         open={Boolean(gone)}
         autoHideDuration={12000}
@@ -205,65 +211,6 @@ function sums(pieces: readonly TrayPiece[]): [string, number][] {
     byMetal.set(w.metal, (byMetal.get(w.metal) ?? 0) + w.lengthMm);
   }
   return [...byMetal];
-}
-
-/** A piece and the button that was pressed to see what can be done with it. */
-interface Asked {
-  piece: TrayPiece;
-  anchor: HTMLElement;
-}
-
-/** What can be done with a piece on the tray. */
-function More(props: {
-  /** the piece, and where its button is */
-  of: Asked;
-  /** called when the list closes */
-  onClose: () => void;
-  /** called when the piece was taken off the tray */
-  onGone: (piece: TrayPiece) => void;
-}) {
-  const { piece, anchor } = props.of;
-  const go = useNavigate();
-  const cache = useQueryClient();
-  const fresh = () => cache.invalidateQueries(queries.tray());
-  const remove = useMutation({
-    mutationFn: () => api.remove(piece.id),
-    onSuccess: () => {
-      props.onGone(piece);
-      return fresh();
-    },
-  });
-  const copy = useMutation({ mutationFn: () => api.duplicate(piece.id), onSuccess: fresh });
-  const many = useMutation({
-    mutationFn: () =>
-      api.createJob({
-        format: 'etui-job',
-        version: 1,
-        name: `${piece.name}, many`.slice(0, 120),
-        piece: piece.id,
-        lines: [{ label: '', quantity: 5, measures: {} }],
-        notes: '',
-      }),
-    onSuccess: (job) => {
-      void cache.invalidateQueries(queries.jobs());
-      void go(`/jobs/${job.id}`);
-    },
-  });
-  const after = (does: () => void) => () => {
-    does();
-    props.onClose();
-  };
-  return (
-    <Menu open anchorEl={anchor} onClose={props.onClose}>
-      <MenuItem onClick={() => void go(`/pieces/${piece.id}/make`)}>Make it</MenuItem>
-      <MenuItem onClick={after(many.mutate)}>Make many</MenuItem>
-      <MenuItem onClick={after(copy.mutate)}>Duplicate</MenuItem>
-      <MenuItem component="a" href={`/api/pieces/${piece.id}/export`} onClick={props.onClose}>
-        Save as a file
-      </MenuItem>
-      <MenuItem onClick={after(remove.mutate)}>Take off the tray</MenuItem>
-    </Menu>
-  );
 }
 
 const OnTray = memo(function OnTray(props: {

@@ -41,8 +41,8 @@ public record Drawing(
     /** What is large is drawn small (engineering estimate). */
     private static final double SHARE_OF_EXTENT = 0.001;
 
-    /** A sketch is written to the thousandth of a millimetre. */
-    private static final double STEPS_PER_MM = 1000;
+    /** A sketch is written to the hundredth of a millimetre, a quarter of what is told apart. */
+    private static final double STEPS_PER_MM = 100;
 
     /** So many links of a chain are drawn: at the size of a tray more are not told apart (engineering estimate). */
     private static final int MOST_LINKS = 30;
