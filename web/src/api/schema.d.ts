@@ -2160,6 +2160,8 @@ export interface components {
             target: "released" | "finished";
             /** @description the face that it lies on in the piece */
             seat?: components["schemas"]["SpiralSeat"];
+            /** @description the other arm of it in this strand: both are wound in turn round what lies in their middle */
+            with?: string;
         };
         SpiralSeat: {
             /** @description the part */

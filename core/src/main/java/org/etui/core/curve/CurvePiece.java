@@ -1,6 +1,8 @@
 package org.etui.core.curve;
 
+import java.util.ArrayList;
 import java.util.List;
+import org.etui.core.check.Check;
 
 /**
  * A piece of centre line in its own frame: starts at the origin heading along x; left is +y. Lengths mm, angles rad.
@@ -59,6 +61,27 @@ public sealed interface CurvePiece permits Line, Arc, Spiral, Helix, EllipseArc,
 
     /** The same shape, this many times as large: turns are kept. */
     CurvePiece scaled(double factor);
+
+    /**
+     * Lines, arcs, helices and grips walked from the last end to the first beginning. Left stays on the left, so that up is down: then all but grips
+     * are as they were, and what a grip does is undone in the other order.
+     *
+     * @throws IllegalArgumentException for any other piece
+     */
+    static List<CurvePiece> walkedBack(List<CurvePiece> pieces) {
+        List<CurvePiece> back = new ArrayList<>();
+        for (CurvePiece piece : pieces) {
+            if (piece instanceof Grip grip) {
+                back.addAll(0, List.of(new Grip(0, -grip.liftRad()), Grip.roll(grip.rollRad())));
+            } else {
+                Check.that(
+                        piece instanceof Line || piece instanceof Arc || piece instanceof Helix,
+                        "only lines, arcs and helices are the same from both ends");
+                back.add(0, piece);
+            }
+        }
+        return back;
+    }
 
     /** Share of the centre line that the wire takes where the curvature is constant. */
     static double wireShare(double curvaturePerMm, double thicknessMm) {

@@ -27,6 +27,7 @@ import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
  * @param over whether it lies on top at crossings
  * @param target when its sizes hold
  * @param seat the face that it lies on in the piece
+ * @param with the other arm, where both are wound in turn round what lies in their middle
  */
 @Titled("spiral")
 public record Spiral(
@@ -84,7 +85,10 @@ public record Spiral(
         @Term(value = "whether sizes are meant after release or after the work", or = "\"released\"")
         Target target,
 
-        @Term("the face that it lies on in the piece") Optional<Seat> seat)
+        @Term("the face that it lies on in the piece") Optional<Seat> seat,
+
+        @Term("the other arm of it in this strand: both are wound in turn round what lies in their middle")
+        Optional<String> with)
         implements Element {
 
     /**
@@ -146,6 +150,7 @@ public record Spiral(
                 0,
                 Optional.empty(),
                 Target.RELEASED,
+                Optional.empty(),
                 Optional.empty());
     }
 
@@ -166,6 +171,7 @@ public record Spiral(
                 0,
                 Optional.empty(),
                 Target.RELEASED,
+                Optional.empty(),
                 Optional.empty());
     }
 
@@ -190,13 +196,40 @@ public record Spiral(
                 rollDeg,
                 over,
                 target,
-                seat);
+                seat,
+                with);
     }
 
     /** The same as a cone, and its plane rolled before it. */
     public Spiral lifted(double rise, double roll) {
         return new Spiral(
-                id, centre, insideMm, gapMm, turns, outsideMm, lengthMm, from, rise, turn, roll, over, target, seat);
+                id, centre, insideMm, gapMm, turns, outsideMm, lengthMm, from, rise, turn, roll, over, target, seat,
+                with);
+    }
+
+    /** The same as one arm of two that are wound in turn. */
+    public Spiral inTurnWith(String other) {
+        return new Spiral(
+                id,
+                centre,
+                insideMm,
+                gapMm,
+                turns,
+                outsideMm,
+                lengthMm,
+                from,
+                riseMm,
+                turn,
+                rollDeg,
+                over,
+                target,
+                seat,
+                Optional.of(other));
+    }
+
+    /** Across both arms where they are two, mm. */
+    public double acrossArmsMm(double thicknessMm) {
+        return 2 * (insideRadiusMm(thicknessMm) + (thicknessMm + gapMm) * turnsIn(thicknessMm)) + thicknessMm;
     }
 
     /** The same, lying over a face of a part. */
@@ -207,7 +240,7 @@ public record Spiral(
     private Spiral seated(Optional<Seat> there) {
         return new Spiral(
                 id, centre, insideMm, gapMm, turns, outsideMm, lengthMm, from, riseMm, turn, rollDeg, over, target,
-                there);
+                there, with);
     }
 
     /** The same, sized by another of the three measures. */
@@ -226,7 +259,8 @@ public record Spiral(
                 rollDeg,
                 over,
                 target,
-                seat);
+                seat,
+                with);
     }
 
     /** Centre-line radius at the inner end, mm: half the thickness for a closed centre, else half inside and wire. */

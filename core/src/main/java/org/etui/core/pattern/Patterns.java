@@ -31,7 +31,7 @@ public final class Patterns {
                             new PlainCoil(),
                             new WoundPetals())),
             new Group(Use.EAR_WIRES, List.of(new EarWire(), new SpiralHookEarWire(), new SpiralEarrings())),
-            new Group(Use.RINGS, List.of(new WoundRing())),
+            new Group(Use.RINGS, List.of(new WoundRing(), new PendantRing())),
             new Group(
                     Use.STONES,
                     List.of(

@@ -66,7 +66,7 @@ final class WrappedBead extends Pattern {
         double t = wire.section().inPlaneMm();
         double neck = (wraps + 0.5) * wire.section().acrossMm();
         return List.of(
-                Wrap.of("first-wrap", Wrap.Core.ofStem(t), wraps, Turn.LEFT),
+                Wrap.of("first-wrap", Wrap.Core.ofStem(t), wraps, Turn.LEFT).round(List.of("link.first-neck"), 0.5),
                 Loop.of("first-loop", inside, Turn.LEFT).rolled(90),
                 corner("first-corner", t),
                 Straight.of("first-neck", neck),

@@ -112,6 +112,13 @@ public record Strand(
         return Optional.empty();
     }
 
+    /** Whether an element is what the wire begins with and is wound round what follows in it: it is laid last, walked back from there. */
+    public boolean isLaidFromBehind(Element element) {
+        return elements.size() > 1
+                && elements.get(0).equals(element)
+                && element.sitsOn().stream().anyMatch(host -> host.startsWith(id + "."));
+    }
+
     /** Whether it goes round a stone. */
     public boolean isFrame() {
         return elements.stream().anyMatch(e -> e.hanging().frame());

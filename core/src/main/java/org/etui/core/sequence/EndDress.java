@@ -6,24 +6,30 @@ import java.util.List;
 import java.util.Optional;
 import org.etui.core.element.Element;
 import org.etui.core.element.Handling;
+import org.etui.core.element.Seating;
 import org.etui.core.piece.Piece;
 import org.etui.core.piece.Purpose;
 import org.etui.core.piece.Strand;
 
 /**
  * How an end of a wire is dressed (common practice): sloped where it shows as a curl, rounded where it is flattened, rounded and polished where it
- * goes through an ear, flush elsewhere.
+ * goes through an ear, tapered where it is thick and tucked in, flush elsewhere.
  *
  * @param element what stands at that end
  * @param how how it is dressed
  */
 record EndDress(Element element, How how) {
+    /** From here on a tail does not tuck in at its full thickness, mm (common practice for rings wound by hand). */
+    private static final double TAPERED_FROM_MM = 2.6;
+
     /** How an end is dressed. */
     enum How {
         /** The burr off. */
         FLUSH,
         /** Filed to a slope. */
         SLOPED,
+        /** Filed thinner towards the tip. */
+        TAPERED,
         /** Rounded, so that it spreads round. */
         ROUNDED,
         /** Rounded and polished. */
@@ -44,16 +50,16 @@ record EndDress(Element element, How how) {
         Collections.reverse(back);
         List<EndDress> ends = new ArrayList<>();
         if (first) {
-            of(piece, along).ifPresent(ends::add);
+            of(piece, strand, along).ifPresent(ends::add);
         }
         if (last) {
-            of(piece, back).ifPresent(ends::add);
+            of(piece, strand, back).ifPresent(ends::add);
         }
         return ends;
     }
 
     /** The end that elements begin at. */
-    private static Optional<EndDress> of(Piece piece, List<Element> from) {
+    private static Optional<EndDress> of(Piece piece, Strand strand, List<Element> from) {
         Element end = from.get(0);
         if (end.handling().boughtMm3() > 0) {
             return Optional.empty();
@@ -64,7 +70,10 @@ record EndDress(Element element, How how) {
                         .findFirst()
                         .filter(e -> e.hanging().hook())
                         .isPresent();
-        return Optional.of(new EndDress(end, ear ? How.EAR : how(end.handling().end())));
+        boolean thick = end.seated(Seating.wraps()).isPresent()
+                && strand.wire().section().thicknessMm() >= TAPERED_FROM_MM;
+        return Optional.of(new EndDress(
+                end, ear ? How.EAR : thick ? How.TAPERED : how(end.handling().end())));
     }
 
     private static How how(Handling.End end) {
@@ -106,6 +115,8 @@ record EndDress(Element element, How how) {
         return switch (how) {
             case FLUSH -> "Take the burr off " + what + ".";
             case SLOPED -> "File " + what + " to a slope: the tip tucks in.";
+            case TAPERED ->
+                "File " + what + " to a taper over about two thicknesses: wire as thick as this does not tuck in else.";
             case ROUNDED -> "Round " + what + ", for an even paddle.";
             case EAR -> "Round " + what + " and polish it: it must not scratch.";
         };

@@ -165,9 +165,22 @@ record FormingWords(LengthFormat format, School school) {
             String core = wrap.core().cordMm().isPresent()
                     ? "on a rod as thick as the cord, "
                             + format.write(wrap.core().cordMm().getAsDouble(), Rounding.NEAREST) + ","
-                    : "round " + wrap.core().inWords(mm -> format.write(mm, Rounding.NEAREST));
+                    : "round "
+                            + bound(wrap)
+                                    .orElseGet(() -> wrap.core().inWords(mm -> format.write(mm, Rounding.NEAREST)));
             return "Wind " + turns(wrap.turns()) + " " + core + (wrap.legAlong() ? " and its own leg" : "")
                     + ", tight, " + spaced(wrap.pitchMm()) + ".";
+        }
+
+        /** A band of several turns is one thing to wind round. */
+        private static Optional<String> bound(Wrap wrap) {
+            return wrap.seat()
+                    .map(Wrap.Seat::round)
+                    .filter(round -> round.size() == 1 && wrap.core().wires().orElse(1) > 1)
+                    .map(round -> "the "
+                            + round.get(0)
+                                    .substring(round.get(0).indexOf('.') + 1)
+                                    .replace('-', ' '));
         }
 
         @Override
@@ -212,6 +225,12 @@ record FormingWords(LengthFormat format, School school) {
 
         @Override
         public String spiral(Spiral spiral) {
+            if (spiral.with().isPresent()) {
+                return "Wind it in turn with the " + spiral.with().orElseThrow().replace('-', ' ')
+                        + ": half a turn of one, then half a turn of the other, flat over the crossing and each against the last, until both have gone "
+                        + turns(spiral.turnsIn(thicknessMm)) + " and the whole is about "
+                        + format.write(spiral.acrossArmsMm(thicknessMm), Rounding.NEAREST) + " across.";
+            }
             String where = spiral.centre() == Spiral.Centre.CLOSED
                     ? "Roll the end round itself, "
                     : first(spiral.insideMm().orElseThrow());

@@ -371,6 +371,9 @@ final class StrandSteps {
 
     /** Where on the wire: at a mark, at the end, or where the element before it on the wire stops. */
     private String start(Element element, OptionalDouble mark, List<Mark> marks) {
+        if (work.strand().isLaidFromBehind(element)) {
+            return "Go on from the " + work.strand().elements().get(1).label() + ". ";
+        }
         String rolled = "Start at the very end; the last wire thickness or so stays straight";
         if (mark.isPresent()) {
             String at = format.place(mark.getAsDouble());

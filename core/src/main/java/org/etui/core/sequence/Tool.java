@@ -169,7 +169,7 @@ public record Tool(
 
         @Override
         public List<ToolKind> spiral(Spiral spiral) {
-            return List.of(ToolKind.JAW_MARK);
+            return spiral.with().isPresent() ? List.of() : List.of(ToolKind.JAW_MARK);
         }
 
         @Override
@@ -242,6 +242,9 @@ public record Tool(
 
         @Override
         public String spiral(Spiral spiral) {
+            if (spiral.with().isPresent()) {
+                return "fingers, nylon jaws";
+            }
             if (spiral.centre() == Spiral.Centre.CLOSED) {
                 return "chain-nose pliers, nylon jaws";
             }

@@ -119,29 +119,51 @@ record Expansion(Strand strand, Workpiece cut, List<Operation> operations, CutAl
             Piece piece, Strand strand, Fibres bought, List<Operation> works, Effort effort, Seats seats) {
         List<Run> runs = new ArrayList<>();
         Dry dry = Dry.of(strand, bought, works);
-        for (Element element : strand.elements()) {
-            Run.Kind kind = element.handling().trimmedAfter().isPresent() ? Run.Kind.HANDLE : Run.Kind.ELEMENT;
-            Run formed = dry.atForming(element);
-            Run meant = element.target() == Target.FINISHED ? dry.atLast(element) : formed;
-            double share = formed.growth() / meant.growth();
-            requireRoom(piece, strand, element, meant.section(), formed.section(), share);
-            Setting setting = seats.at(strand, strand.elements().indexOf(element), List.copyOf(runs));
-            List<CurvePiece> shapes = possible(piece, strand, element, meant.section(), runs.isEmpty(), setting);
-            effort.lay(strand, element, shapes);
-            for (CurvePiece shape : shapes) {
-                CurvePiece asFormed = share == 1 ? shape : shape.scaled(share);
-                double wire = wireMm(piece, strand, element, asFormed, formed) / formed.growth();
-                runs.add(new Run(
-                        element.id(),
-                        kind,
-                        shape,
-                        meant.growth(),
-                        wire,
-                        !element.isBent(),
-                        strand.wire().section(),
-                        1,
-                        List.of(Cell.straight(bought))));
-            }
+        List<Element> elements = strand.elements();
+        boolean fromBehind = strand.isLaidFromBehind(elements.get(0));
+        for (int i = fromBehind ? 1 : 0; i < elements.size(); i++) {
+            Setting setting = seats.at(strand, i, List.copyOf(runs));
+            runs.addAll(runs(piece, strand, elements.get(i), dry, effort, i == 0, setting, false));
+        }
+        if (fromBehind) {
+            Setting setting = seats.behind(strand, List.copyOf(runs));
+            runs.addAll(0, runs(piece, strand, elements.get(0), dry, effort, true, setting, true));
+        }
+        return runs;
+    }
+
+    /** @param back whether it is laid from its far end, walked back */
+    private static List<Run> runs(
+            Piece piece,
+            Strand strand,
+            Element element,
+            Dry dry,
+            Effort effort,
+            boolean first,
+            Setting setting,
+            boolean back) {
+        Run.Kind kind = element.handling().trimmedAfter().isPresent() ? Run.Kind.HANDLE : Run.Kind.ELEMENT;
+        Run formed = dry.atForming(element);
+        Run meant = element.target() == Target.FINISHED ? dry.atLast(element) : formed;
+        double share = formed.growth() / meant.growth();
+        requireRoom(piece, strand, element, meant.section(), formed.section(), share);
+        List<CurvePiece> walked = possible(piece, strand, element, meant.section(), first, setting);
+        List<CurvePiece> shapes = back ? CurvePiece.walkedBack(walked) : walked;
+        effort.lay(strand, element, shapes);
+        List<Run> runs = new ArrayList<>();
+        for (CurvePiece shape : shapes) {
+            CurvePiece asFormed = share == 1 ? shape : shape.scaled(share);
+            double wire = wireMm(piece, strand, element, asFormed, formed) / formed.growth();
+            runs.add(new Run(
+                    element.id(),
+                    kind,
+                    shape,
+                    meant.growth(),
+                    wire,
+                    !element.isBent(),
+                    strand.wire().section(),
+                    1,
+                    List.of(Cell.straight(dry.bought()))));
         }
         return runs;
     }
@@ -205,7 +227,7 @@ record Expansion(Strand strand, Workpiece cut, List<Operation> operations, CutAl
     }
 
     /** A dry run of the work over one piece of straight wire an element: what section and growth it has when. */
-    private record Dry(Run start, Map<String, Run> forming, Map<String, Run> last) {
+    private record Dry(Fibres bought, Run start, Map<String, Run> forming, Map<String, Run> last) {
         static Dry of(Strand strand, Fibres bought, List<Operation> works) {
             Section section = strand.wire().section();
             List<Run> start = strand.elements().stream()
@@ -223,7 +245,7 @@ record Expansion(Strand strand, Workpiece cut, List<Operation> operations, CutAl
             }
             Map<String, Run> last = new HashMap<>();
             now.runs().forEach(r -> last.put(r.element(), r));
-            return new Dry(start.get(0), forming, last);
+            return new Dry(bought, start.get(0), forming, last);
         }
 
         private static Run run(String id, Section section, Fibres bought) {

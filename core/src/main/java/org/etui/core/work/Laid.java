@@ -8,6 +8,7 @@ import org.etui.core.curve.Placed;
 import org.etui.core.curve.Pose;
 import org.etui.core.piece.Strand;
 import org.hipparchus.geometry.euclidean.threed.Rotation;
+import org.hipparchus.geometry.euclidean.threed.RotationConvention;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 
 /**
@@ -70,6 +71,13 @@ record Laid(In in, Pose pose, CentreLine line, List<String> elements, double thi
     /** Where the wire has come to, in what its place is told in. */
     Pose end() {
         return pose.then(line.pieces().get(line.pieces().size() - 1).end());
+    }
+
+    /** Where the wire begins, headed back. */
+    Pose beginning() {
+        Pose turned =
+                new Pose(Vector3D.ZERO, new Rotation(Vector3D.PLUS_J, Math.PI, RotationConvention.VECTOR_OPERATOR));
+        return pose.then(line.pieces().get(0).start()).then(turned);
     }
 
     /**

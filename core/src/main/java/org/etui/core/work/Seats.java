@@ -435,6 +435,15 @@ public final class Seats {
         return new Here(strand, index, before);
     }
 
+    /**
+     * What the first element of a strand meets where it is walked back.
+     *
+     * @param after the runs of the elements after it
+     */
+    Setting behind(Strand strand, List<Run> after) {
+        return new Here(strand, 0, after);
+    }
+
     /** A place along a strand, as far as it is laid. */
     private final class Here implements Setting {
         private final Strand strand;
@@ -445,6 +454,10 @@ public final class Seats {
             this.strand = strand;
             this.index = index;
             this.before = before;
+        }
+
+        private boolean isBehind() {
+            return index == 0 && !before.isEmpty();
         }
 
         @Override
@@ -469,7 +482,7 @@ public final class Seats {
 
         /** Where the wire is, told in the same as a seat; empty where it lies nowhere yet. */
         private Optional<Pose> wire(Laid.In in) {
-            return sofar().filter(l -> l.in().equals(in)).map(Laid::end);
+            return sofar().filter(l -> l.in().equals(in)).map(l -> isBehind() ? l.beginning() : l.end());
         }
 
         @Override
@@ -683,12 +696,13 @@ public final class Seats {
             if (!own.in().equals(first.in())) {
                 return Optional.empty();
             }
-            Passing through = through(own, host, at);
-            List<Disc> strays = strays(own, host, at, through, 2 * half);
-            double askew =
-                    strays.isEmpty() ? 1 : Math.max(Math.abs(through.way().getX()), LEAST_ROUND);
-            discs.add(new Disc(through.at().getY(), through.at().getZ(), own.thicknessMm() / 2 / askew));
-            discs.addAll(strays);
+            for (Passing through : through(own, host, at)) {
+                List<Disc> strays = strays(own, host, at, through, 2 * half);
+                double askew =
+                        strays.isEmpty() ? 1 : Math.max(Math.abs(through.way().getX()), LEAST_ROUND);
+                discs.add(new Disc(through.at().getY(), through.at().getZ(), own.thicknessMm() / 2 / askew));
+                discs.addAll(strays);
+            }
         }
         wrap.cordBeside(discs.get(0)).ifPresent(discs::add);
         return Optional.of(new Cut(first.in(), at, discs, mm -> {
@@ -762,7 +776,7 @@ public final class Seats {
         for (double share : STRAYED) {
             Vector3D straight = begins.at().add(share * alongMm / way.getX(), way);
             Pose on = at.then(new Pose(new Vector3D(share * alongMm, 0, 0), Rotation.IDENTITY));
-            Vector3D there = through(own, host, on).at();
+            Vector3D there = through(own, host, on).get(0).at();
             boolean near =
                     Math.hypot(there.getY() - straight.getY(), there.getZ() - straight.getZ()) < own.thicknessMm();
             Vector3D bound = near ? there : straight;
@@ -789,16 +803,19 @@ public final class Seats {
      * @param way it goes there, of length 1
      */
     private record Passing(Vector3D at, Vector3D way) {
-        private static Passing nearer(Passing one, Vector3D at, Vector3D way) {
-            return one == null || at.getNormSq() < one.at().getNormSq() ? new Passing(at, way) : one;
+        private double offMm(Passing other) {
+            return Math.hypot(at.getY() - other.at.getY(), at.getZ() - other.at.getZ());
         }
     }
 
-    /** Where a host passes the plane across a pose, nearest to it; told in that pose. Where it never does, its nearest place. */
-    private Passing through(Laid own, String host, Pose at) {
+    /**
+     * Where a host passes the plane across a pose, told in that pose: the nearest place first, then those of its turns that lie against it, since nothing
+     * goes between them. Where it never does, its nearest place.
+     */
+    private List<Passing> through(Laid own, String host, Pose at) {
         Pose local = at.inverse().then(own.pose());
-        Passing best = null;
-        Passing nearest = null;
+        List<Passing> passings = new ArrayList<>();
+        Vector3D nearest = null;
         for (Placed placed : line(host).orElseThrow()) {
             Vector3D before = null;
             int steps = CentreLine.steps(placed.piece(), FINE_RAD, 2);
@@ -806,17 +823,32 @@ public final class Seats {
             for (int i = 0; i <= steps; i++) {
                 Vector3D here = local.at(origin.then(placed.piece().aboutOrigin((double) i / steps))
                         .position());
-                nearest = Passing.nearer(nearest, here, Vector3D.PLUS_I);
+                nearest = nearest == null || here.getNormSq() < nearest.getNormSq() ? here : nearest;
                 if (before != null && before.getX() * here.getX() <= 0 && before.getX() != here.getX()) {
                     double part = before.getX() / (before.getX() - here.getX());
                     Vector3D way = here.subtract(before);
-                    best = Passing.nearer(best, before.add(part, way), way.normalize());
+                    passings.add(new Passing(before.add(part, way), way.normalize()));
                 }
                 before = here;
             }
         }
-        return best == null
-                ? new Passing(new Vector3D(0, nearest.at().getY(), nearest.at().getZ()), nearest.way())
-                : best;
+        if (passings.isEmpty()) {
+            return List.of(new Passing(new Vector3D(0, nearest.getY(), nearest.getZ()), Vector3D.PLUS_I));
+        }
+        passings.sort(Comparator.comparingDouble(p -> p.at().getNormSq()));
+        List<Passing> together = new ArrayList<>(List.of(passings.remove(0)));
+        for (int i = 0; i < together.size(); i++) {
+            Passing bound = together.get(i);
+            for (Passing passing : List.copyOf(passings)) {
+                double off = bound.offMm(passing);
+                if (off <= TOGETHER * own.thicknessMm()) {
+                    passings.remove(passing);
+                    if (off > own.thicknessMm() / 2) {
+                        together.add(passing);
+                    }
+                }
+            }
+        }
+        return together;
     }
 }

@@ -35,6 +35,7 @@ class SpiralTest {
                 0,
                 Optional.empty(),
                 Target.RELEASED,
+                Optional.empty(),
                 Optional.empty());
     }
 

@@ -67,7 +67,8 @@ class PatternsTest {
         "ear-wire, 2 loop straight arc straight bend straight",
         "spiral-hook-ear-wire, 2 curl arc straight spiral bend straight",
         "spiral-earrings, 2 loop spiral bend straight arc straight",
-        "wound-ring, 1 wrap spiral coil spiral wrap",
+        "wound-ring, 1 wrap spiral bend straight coil straight bend spiral wrap",
+        "pendant-ring, 1 wrap coil wrap",
         "wound-petals, 1 wrap coil wrap",
         "cord-end, 1 straight bend loop wrap",
         "stone-frame, 1 spiral straight bend girth girth girth girth bend straight spiral"
@@ -170,6 +171,7 @@ class PatternsTest {
         "spiral-hook-ear-wire, turns, gapMm",
         "spiral-earrings, turns, gapMm",
         "wound-ring, usSize, rosetteTurns",
+        "pendant-ring, usSize, roomMm",
         "wound-petals, mandrelMm, tailMm",
         "cord-end, cordMm, turns",
         "stone-frame, lengthMm, neckMm",

@@ -10,6 +10,7 @@ import java.util.stream.Collectors;
 import org.etui.core.Examples;
 import org.etui.core.act.Act;
 import org.etui.core.colour.BathLog;
+import org.etui.core.element.Coil;
 import org.etui.core.element.Loop;
 import org.etui.core.element.Turn;
 import org.etui.core.measure.LengthFormat;
@@ -124,12 +125,12 @@ class BenchCardTest {
     /** US 6 is 16.51 mm inside, US 7 17.35 mm (ANSI ring sizes, 0.032 in a size): a band of US 7 is wound on a mandrel below that. */
     @Test
     void ringMandrel_isNamedByItsSize() {
-        String band =
-                Planner.plan(Patterns.find("wound-ring").orElseThrow().usual(), PlanOptions.USUAL).steps().stream()
-                        .filter(s -> s.title().equals("Form the band"))
-                        .findFirst()
-                        .orElseThrow()
-                        .text();
+        Piece ring = Examples.piece(Examples.copper(1.6), Coil.of("band", 17.35, 2, Turn.LEFT));
+        String band = Planner.plan(ring, PlanOptions.USUAL).steps().stream()
+                .filter(s -> s.title().equals("Form the band"))
+                .findFirst()
+                .orElseThrow()
+                .text();
 
         assertThat(band).containsPattern("Wind 2 turns on the 1[67]\\.\\d mm mandrel \\(ring size US 6[^)]*\\)");
     }

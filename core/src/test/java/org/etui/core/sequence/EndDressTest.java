@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.etui.core.Examples;
 import org.etui.core.element.Arc;
@@ -22,6 +23,8 @@ import org.etui.core.section.Flat;
 import org.etui.core.wire.Finish;
 import org.etui.core.wire.Wire;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /** What is filed, and how. Source: common practice. */
 class EndDressTest {
@@ -56,9 +59,25 @@ class EndDressTest {
         assertThat(dress.tool()).contains("cup burr");
     }
 
+    /** Common practice: tails of a wound ring from about 2.6 mm on are tapered before they are tucked in. */
+    @ParameterizedTest
+    @CsvSource({"2.0, Take the burr off both ends", "2.6, File both ends to a taper", "3.3, File both ends to a taper"})
+    void thickTails_areTapered(double thicknessMm, String said) {
+        Piece ring = Patterns.find("wound-ring")
+                .orElseThrow()
+                .make(
+                        Map.of(),
+                        Optional.of(Wire.ofRound(Metal.COPPER, Temper.DEAD_SOFT, thicknessMm)),
+                        Optional.empty());
+
+        assertThat(step(ring, "Dress both ends").orElseThrow().text()).contains(said);
+    }
+
     @Test
     void bothHandles_areTrimmed() {
-        assertThat(step(usual("wound-ring"), "Trim both handles").orElseThrow().check())
+        assertThat(step(usual("wrapped-bead"), "Trim both handles")
+                        .orElseThrow()
+                        .check())
                 .isEqualTo("Both cuts are flush.");
     }
 
