@@ -3,7 +3,6 @@ package org.etui.core.pattern;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import org.etui.core.element.Bend;
 import org.etui.core.element.Element;
 import org.etui.core.element.Loop;
 import org.etui.core.element.Paddle;
@@ -51,9 +50,9 @@ final class PaddleDrop extends Pattern {
                 Paddle.of("paddle", values.number("paddleMm"), paddleTo(values, wire)),
                 Straight.of("bead-run", values.number("beadsMm")),
                 Straight.of("neck", (wraps + 0.5) * wire.section().acrossMm()),
-                Bend.of("corner", 90, Turn.RIGHT),
+                WrappedBead.corner("corner", t),
                 Loop.of("loop", values.number("loopInsideMm"), Turn.LEFT),
-                Wrap.of("neck-wrap", Wrap.Core.ofStem(t), wraps, Turn.LEFT).rolled(90));
+                Wrap.of("neck-wrap", Wrap.Core.ofStem(t), wraps, Turn.LEFT).round(List.of("drop.neck"), 0.5));
         int count = values.count("beads");
         double each = values.number("beadsMm") / count;
         Part bead = Part.of("bead", PartKind.BEAD, "bead", each, Optional.of("drop.bead-run"))

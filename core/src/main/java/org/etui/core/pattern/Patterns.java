@@ -40,7 +40,7 @@ public final class Patterns {
                             new SpiralCage(),
                             new WrappedBead(),
                             new TopDrilledDrop())),
-            new Group(Use.DROPS, List.of(new GradedDrops(), new PaddleDrop())),
+            new Group(Use.DROPS, List.of(new GradedDrops(), new PaddleDrop(), new BeadDrop())),
             new Group(Use.SHEET, List.of(new DimpledBlank())),
             new Group(Use.FILLERS, List.of(new JumpRings())));
 

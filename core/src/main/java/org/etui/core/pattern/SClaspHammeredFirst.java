@@ -34,6 +34,9 @@ final class SClaspHammeredFirst extends Pattern {
                         Parameter.mm("bendInsideMm", "bends, inside", 6, 1, 60),
                         Parameter.number("bendSweepDeg", "bends, sweep", "degrees", 195, 90, 260)
                                 .leftFree(),
+                        Parameter.choice("bends", "bends", "alike", "each its own"),
+                        Parameter.number("secondSweepDeg", "second bend, sweep", "degrees", 195, 90, 260)
+                                .onlyWith("bends", "each its own"),
                         Parameter.mm("middleMm", "middle run", 5, 0.5, 100),
                         Parameter.mm("lipMm", "lips", 2, 0.5, 50),
                         Parameter.mm("turnInsideMm", "turned ends, inside", 1.2, 0.5, 10),
@@ -44,6 +47,7 @@ final class SClaspHammeredFirst extends Pattern {
     Piece build(Values values, Wire wire, Purpose purpose) {
         double bend = values.number("bendInsideMm");
         double sweep = values.number("bendSweepDeg");
+        double second = values.word("bends").equals("alike") ? sweep : values.number("secondSweepDeg");
         double lip = values.number("lipMm");
         double turn = values.number("turnInsideMm");
         double to = Math.round(wire.section().thicknessMm() * values.number("endPercent")) / 100.0;
@@ -52,7 +56,7 @@ final class SClaspHammeredFirst extends Pattern {
                 Straight.of("first-lip", lip),
                 Arc.of("first-bend", bend, sweep, Turn.LEFT),
                 Straight.of("middle", values.number("middleMm")),
-                Arc.of("second-bend", bend, sweep, Turn.RIGHT),
+                Arc.of("second-bend", bend, second, Turn.RIGHT),
                 Straight.of("second-lip", lip),
                 Curl.of("second-end", turn, Turn.LEFT));
         Strand strand = Strand.of("clasp", "S clasp", wire, elements)

@@ -30,6 +30,9 @@ final class SHook extends Pattern {
                         Parameter.mm("hookInsideMm", "hooks, inside", 6, 1, 60),
                         Parameter.number("hookSweepDeg", "hooks, sweep", "degrees", 240, 90, 320)
                                 .leftFree(),
+                        Parameter.choice("hooks", "hooks", "alike", "each its own"),
+                        Parameter.number("secondSweepDeg", "second hook, sweep", "degrees", 240, 90, 320)
+                                .onlyWith("hooks", "each its own"),
                         Parameter.mm("middleMm", "middle run", 2, 0.5, 100),
                         Parameter.mm("lipMm", "lips", 1, 0.2, 50),
                         Parameter.mm("curlInsideMm", "curls, inside", 0.9, 0.3, 10),
@@ -42,6 +45,7 @@ final class SHook extends Pattern {
         boolean outward = values.word("curls").equals("outward");
         double hook = values.number("hookInsideMm");
         double sweep = values.number("hookSweepDeg");
+        double second = values.word("hooks").equals("alike") ? sweep : values.number("secondSweepDeg");
         double curl = values.number("curlInsideMm");
         double lip = values.number("lipMm");
         List<Element> elements = List.of(
@@ -49,7 +53,7 @@ final class SHook extends Pattern {
                 Straight.of("first-lip", lip),
                 Arc.of("first-hook", hook, sweep, Turn.LEFT),
                 Straight.of("middle", values.number("middleMm")),
-                Arc.of("second-hook", hook, sweep, Turn.RIGHT),
+                Arc.of("second-hook", hook, second, Turn.RIGHT),
                 Straight.of("second-lip", lip),
                 Curl.of("second-curl", curl, outward ? Turn.LEFT : Turn.RIGHT));
         Strand strand = Strand.of("hook", "S-hook", wire, elements)

@@ -78,7 +78,7 @@ final class WrappedBead extends Pattern {
     }
 
     /** About a wire's own thickness: then the tail leaves the loop beside the neck, where it is wound. */
-    private static Bend corner(String id, double thicknessMm) {
+    static Bend corner(String id, double thicknessMm) {
         return new Bend(id, 90, thicknessMm, Turn.RIGHT, 0, Optional.empty(), Target.RELEASED);
     }
 }

@@ -2,7 +2,6 @@ package org.etui.core.pattern;
 
 import java.util.List;
 import org.etui.core.element.Arc;
-import org.etui.core.element.Bend;
 import org.etui.core.element.Curl;
 import org.etui.core.element.Element;
 import org.etui.core.element.Loop;
@@ -41,16 +40,17 @@ final class WrappedHook extends Pattern {
     Piece build(Values values, Wire wire, Purpose purpose) {
         double t = wire.section().inPlaneMm();
         double wraps = values.number("wraps");
+        double room = (wraps + 1) * wire.section().acrossMm();
+        double run = values.number("runMm") + room;
         List<Element> elements = List.of(
                 Curl.of("tip-curl", values.number("curlInsideMm"), Turn.RIGHT),
                 Straight.of("lip", values.number("lipMm")),
                 Arc.of("hook-bend", values.number("hookInsideMm"), values.number("hookSweepDeg"), Turn.LEFT),
-                Straight.of(
-                        "run",
-                        values.number("runMm") + (wraps + 1) * wire.section().acrossMm()),
-                Bend.of("neck", 90, Turn.RIGHT),
+                Straight.of("run", run),
+                WrappedBead.corner("neck", t),
                 Loop.of("loop", values.number("loopInsideMm"), Turn.LEFT),
-                Wrap.of("neck-wrap", Wrap.Core.ofStem(t), wraps, Turn.LEFT).rolled(90));
+                Wrap.of("neck-wrap", Wrap.Core.ofStem(t), wraps, Turn.LEFT)
+                        .round(List.of("hook.run"), 1 - room / 2 / run));
         return Piece.of(title(), purpose, List.of(Strand.of("hook", "Hook", wire, elements)));
     }
 }

@@ -164,7 +164,7 @@ public record PartDrawn(
         Vector3D along = seat.heading();
         List<Line> beads = new ArrayList<>();
         for (int i = 0; i < Math.min(most, part.count()); i++) {
-            Vector3D at = seat.middle().add((i + 0.5) * each - part.stackMm() / 2, along);
+            Vector3D at = seat.halfway().add((i + 0.5) * each - part.stackMm() / 2, along);
             beads.add(bead(part, at, along, each));
         }
         return beads;
@@ -319,10 +319,15 @@ public record PartDrawn(
                     .collect(Collectors.toSet());
         }
 
+        /** What takes no wire, such as the head of a pin, ends where the element begins. */
         private static List<Vector3D> drawn(Plan.StrandPlan strand, Plan.ElementPlan element) {
-            return strand.drawn().outline().stream()
-                    .filter(p -> p[3] >= element.along().fromMm()
-                            && p[3] <= element.along().toMm())
+            double from = element.along().fromMm();
+            List<double[]> within = strand.drawn().outline().stream()
+                    .filter(p -> p[3] >= from && p[3] <= element.along().toMm())
+                    .toList();
+            long before = within.stream().filter(p -> p[3] == from).count() - 1;
+            return within.stream()
+                    .skip(element.along().toMm() > from ? Math.max(0, before) : 0)
                     .map(p -> new Vector3D(p[0], p[1], p[2]))
                     .toList();
         }
@@ -338,6 +343,10 @@ public record PartDrawn(
         Vector3D heading() {
             Vector3D way = points.get(points.size() - 1).subtract(points.get(0));
             return way.getNorm() == 0 ? Vector3D.PLUS_I : way.normalize();
+        }
+
+        Vector3D halfway() {
+            return new Vector3D(0.5, points.get(0), 0.5, points.get(points.size() - 1));
         }
 
         Vector3D middle() {

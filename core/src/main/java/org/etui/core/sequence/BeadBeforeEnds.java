@@ -65,8 +65,8 @@ final class BeadBeforeEnds implements Precedence {
                 .kind(Step.Kind.THREAD)
                 .about(List.of(part.id(), address))
                 .shows(Step.Shows.STRINGING)
-                .text("Slide the " + part.label() + " onto the " + seat.get().label()
-                        + (until == steps.size() ? "." : " now: later the wire is closed."))
+                .text("Slide " + (part.count() > 1 ? "them" : "the " + part.label()) + " onto the "
+                        + seat.get().label() + (until == steps.size() ? "." : " now: later the wire is closed."))
                 .check("It sits against what was formed before it.")
                 .minutes(Minutes.PUT_ON * strand.get().count() * part.count()));
         if (until > 0) {

@@ -84,6 +84,7 @@ class PatternsTest {
         "graded-drops, 1 loop straight paddle / 1 loop straight paddle / 1 loop straight paddle / 1 loop straight paddle"
                 + " / 1 loop straight paddle / 1 loop straight paddle / 1 loop straight paddle",
         "paddle-drop, 1 paddle straight straight bend loop wrap",
+        "bead-drop, 1 ball straight straight bend loop wrap",
         "spiral-cage, 1 spiral bend straight bend arc bend straight bend spiral",
         "wrapped-bead, 1 wrap loop bend straight straight straight bend loop wrap",
         "dimpled-blank, 1 loop",
@@ -176,7 +177,8 @@ class PatternsTest {
         "cord-end, cordMm, turns",
         "stone-frame, lengthMm, neckMm",
         "graded-drops, shortestMm, stepMm",
-        "paddle-drop, beadsMm, wraps"
+        "paddle-drop, beadsMm, wraps",
+        "bead-drop, stackMm, wraps"
     })
     void largerMeasure_takesMoreWire(String name, String one, String other) {
         Pattern pattern = Patterns.find(name).orElseThrow();
@@ -189,6 +191,50 @@ class PatternsTest {
 
             assertThat(net(pattern, Map.of(parameter, usual * 1.2))).isGreaterThan(net(pattern, Map.of()));
         }
+    }
+
+    /**
+     * Each limb may be closed as far as it is wanted: a sweep less by δ takes δ·R less wire, by hand (the rule of 3.3 takes no per mille more off a bend
+     * as wide as this).
+     */
+    @ParameterizedTest
+    @CsvSource({"s-hook, hooks, hookInsideMm, 6", "s-clasp-hammered-first, bends, bendInsideMm, 6"})
+    void bothLimbs_haveSweepsOfTheirOwn(String name, String which, String inside, double insideMm) {
+        Pattern pattern = Patterns.find(name).orElseThrow();
+        double t = pattern.usual().strands().get(0).wire().section().thicknessMm();
+        double radius = (insideMm + t) / 2;
+        double wide = net(pattern, Map.of(which, "each its own", "secondSweepDeg", 200.0, inside, insideMm));
+        double less = net(pattern, Map.of(which, "each its own", "secondSweepDeg", 140.0, inside, insideMm));
+
+        assertThat(wide - less).isCloseTo(Math.toRadians(60) * radius, within(0.01 * radius));
+        assertThat(net(pattern, Map.of("secondSweepDeg", 140.0)))
+                .as("alike, the second sweep is not asked for")
+                .isEqualTo(net(pattern, Map.of()));
+    }
+
+    /** The beads of a drop sit on its pin between the head and the wrapped neck, whatever the head is: by hand, the stack begins where the head ends. */
+    @ParameterizedTest
+    @ValueSource(doubles = {1.2, 1.8, 4})
+    void beadsOfADrop_sitOnItsPin(double headMm) {
+        Plan plan = Planner.plan(
+                Patterns.find("bead-drop")
+                        .orElseThrow()
+                        .make(
+                                Map.of("headMm", headMm, "beads", 2, "stackMm", 14.0),
+                                Optional.empty(),
+                                Optional.empty()),
+                PlanOptions.USUAL);
+        double head = plan.strands().get(0).drawn().outline().stream()
+                .mapToDouble(p -> p[1])
+                .min()
+                .orElseThrow();
+        List<Double> middles = plan.parts().get(0).lines().stream()
+                .map(l -> l.points().stream().mapToDouble(p -> p[1]).average().orElseThrow())
+                .toList();
+
+        assertThat(middles).hasSize(2);
+        assertThat(middles.get(0)).isCloseTo(head + headMm + 3.5, within(0.2));
+        assertThat(middles.get(1)).isCloseTo(head + headMm + 10.5, within(0.2));
     }
 
     /** Common practice: eighteen to twenty links make a bracelet. */

@@ -1,8 +1,8 @@
 package org.etui.server.api;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.awaitility.Awaitility.await;
 import static org.assertj.core.api.Assertions.within;
+import static org.awaitility.Awaitility.await;
 
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
@@ -44,10 +44,11 @@ class PiecesTest {
 
     @Test
     void demoFolder_holdsTheHedgerowSet() {
-        await().atMost(Duration.ofMinutes(1)).until(() -> http.get("/api/pieces")
-                .json()
-                .valueStream()
-                .noneMatch(p -> p.get("waiting").asBoolean()));
+        await().atMost(Duration.ofMinutes(1))
+                .until(() -> http.get("/api/pieces")
+                        .json()
+                        .valueStream()
+                        .noneMatch(p -> p.get("waiting").asBoolean()));
         JsonNode tray = http.get("/api/pieces").json();
 
         assertThat(tray.size()).isGreaterThanOrEqualTo(6);

@@ -18,6 +18,7 @@ import java.util.Locale;
 import java.util.stream.Stream;
 import javax.imageio.ImageIO;
 import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.etui.core.pattern.Pattern;
 import org.etui.core.pattern.Patterns;
 import org.etui.server.Http;
@@ -156,6 +157,40 @@ class FormsTest {
         try (var pdf = Loader.loadPDF(http.get("/api/pieces/" + idOf(page) + "/sheets/template?format=pdf")
                 .body())) {
             assertThat(pdf.getNumberOfPages()).isPositive();
+        }
+        page.close();
+        assertThat(browser.complaints).isEmpty();
+    }
+
+    /** Found among what it is used as, chosen, followed on the card from the first step to the last, and the card printed. */
+    @ParameterizedTest
+    @CsvSource({
+        "rings, Pendant ring, Form the second tail, Go on from the band",
+        "drops, Bead drop, Form the neck wrap, Slide them onto the bead run",
+        "sheet, Dimpled blank, Dimple the blank, from the middle outward"
+    })
+    void newForm_goesFromTheChooserToCardAndSheet(String use, String form, String step, String said) throws Exception {
+        Page page = browser.open(window, "/tray/new");
+        button(page, use).click();
+        page.locator(".card", new Page.LocatorOptions().setHasText(form)).click();
+        page.getByLabel("what it is for").getByRole(AriaRole.BUTTON).first().click();
+        assertThat(page.getByTestId("cut")).isVisible();
+        page.keyboard().press("6");
+        page.waitForSelector(".bench-card h1");
+        int steps = planOf(idOf(page)).get("steps").size();
+        StringBuilder read = new StringBuilder();
+        for (int i = 1; i < steps; i++) {
+            read.append(page.locator(".bench-card").innerText()).append('\n');
+            page.keyboard().press("Space");
+            assertThat(page.getByText("step " + (i + 1) + " of " + steps)).isVisible();
+        }
+
+        assertThat(read).contains(step, said);
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Check the piece")))
+                .isVisible();
+        try (var pdf = Loader.loadPDF(http.get("/api/pieces/" + idOf(page) + "/sheets/card?format=pdf")
+                .body())) {
+            assertThat(new PDFTextStripper().getText(pdf)).contains(step);
         }
         page.close();
         assertThat(browser.complaints).isEmpty();
