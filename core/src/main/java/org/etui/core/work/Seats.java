@@ -243,7 +243,7 @@ public final class Seats {
     /** By the first of its elements that has a seat: what comes before hangs on it, what comes after is led on from it. */
     private Optional<Laid> first(Strand strand, Laid free) {
         for (Element element : strand.elements()) {
-            Optional<Start> start = start(strand, element, free);
+            Optional<Start> start = strand.isLaidFromBehind(element) ? Optional.empty() : start(strand, element, free);
             if (start.isPresent()) {
                 return free.start(element.id())
                         .map(own -> new Laid(

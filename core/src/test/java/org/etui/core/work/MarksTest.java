@@ -80,7 +80,7 @@ class MarksTest {
     /** A corner and the loop beyond it share a mark, and the step says so. */
     @Test
     void sharedMark_isStillTold() {
-        Piece drop = Patterns.find("paddle-drop").orElseThrow().usual();
+        Piece drop = Patterns.find("bead-drop").orElseThrow().usual();
         List<Step> steps = Planner.plan(drop, PlanOptions.USUAL).steps();
 
         assertThat(Marks.of(StrandWork.all(drop).get(0)))

@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.Random;
 import org.etui.core.Examples;
 import org.etui.core.element.Girth;
+import org.etui.core.element.Loop;
 import org.etui.core.element.Outline;
 import org.etui.core.element.Straight;
 import org.etui.core.element.Turn;
@@ -76,6 +77,46 @@ class SeatsTest {
         return of.drawn().outline().stream()
                 .filter(p -> p[3] >= along.fromMm() - 1e-9 && p[3] <= along.toMm() + 1e-9)
                 .toList();
+    }
+
+    /** A wrap at the beginning of a wire is the one at its end seen from behind: of one length (mirror symmetry). */
+    @ParameterizedTest
+    @ValueSource(doubles = {0.6, 1, 1.6})
+    void wrapAtTheBeginning_isLaidAsOneAtTheEnd(double wireMm) {
+        Piece bead = Patterns.find("wrapped-bead")
+                .orElseThrow()
+                .make(Map.of(), Optional.of(Examples.copper(wireMm)), Optional.empty());
+        StrandWork work = StrandWork.of(bead, bead.strands().get(0));
+
+        assertThat(wireMm(work, "first-wrap")).isCloseTo(wireMm(work, "second-wrap"), within(1e-6));
+    }
+
+    private static double wireMm(StrandWork work, String element) {
+        return work.finished().runs().stream()
+                .filter(r -> r.element().equals(element))
+                .mapToDouble(r -> r.wireMm())
+                .sum();
+    }
+
+    /** A wire that begins with a wrap still lies round its stone: half a wire off a round of 20 mm (elementary geometry). */
+    @Test
+    void wireThatBeginsWithAWrap_staysOnItsStone() {
+        Body round = new Body.Slab(new Outline.Round(20), 3, 0, Optional.empty());
+        Strand frame = Strand.of(
+                "frame",
+                "",
+                Examples.copper(0.8),
+                List.of(
+                        Wrap.of("wrap", Wrap.Core.ofStem(0.8), 2, Turn.LEFT).round(List.of("frame.neck"), 0.5),
+                        Loop.of("loop", 3, Turn.LEFT),
+                        Straight.of("neck", 8),
+                        Girth.of("girth", new Outline.Round(20), 0, 1, Turn.LEFT)
+                                .on("stone", 0.5, 0)));
+        Piece piece = Piece.of("Held", Purpose.PENDANT, List.of(frame)).withParts(List.of(stone(round)), List.of());
+
+        for (double[] p : points(plan(piece), "frame", "girth")) {
+            assertThat(Math.hypot(p[0], p[1])).isCloseTo(10.4, within(0.02));
+        }
     }
 
     /** Round a hemisphere every middle is half a wire off the sphere, and neighbours touch: elementary geometry. */
