@@ -5,7 +5,9 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.Deque;
 import java.util.HashMap;
+import java.util.Iterator;
 import java.util.LinkedHashSet;
+import java.util.LinkedList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -61,6 +63,9 @@ public final class Seats {
 
     /** Two hosts that lie further apart than this many thicknesses do not lie together. */
     private static final double TOGETHER = 1.05;
+
+    /** More turns of one host are not bound in: a core has no more wires either. */
+    private static final int MOST_TOGETHER = 100;
 
     /** Places along two hosts among which the closest are looked for. */
     private static final int MEETS = 60;
@@ -696,13 +701,15 @@ public final class Seats {
             if (!own.in().equals(first.in())) {
                 return Optional.empty();
             }
-            for (Passing through : through(own, host, at)) {
-                List<Disc> strays = strays(own, host, at, through, 2 * half);
-                double askew =
-                        strays.isEmpty() ? 1 : Math.max(Math.abs(through.way().getX()), LEAST_ROUND);
-                discs.add(new Disc(through.at().getY(), through.at().getZ(), own.thicknessMm() / 2 / askew));
-                discs.addAll(strays);
+            List<Passing> through = together(through(own, host, at), own.thicknessMm());
+            Passing nearest = through.get(0);
+            List<Disc> strays = strays(own, host, at, nearest, 2 * half);
+            double askew =
+                    strays.isEmpty() ? 1 : Math.max(Math.abs(nearest.way().getX()), LEAST_ROUND);
+            for (Passing passing : through) {
+                discs.add(new Disc(passing.at().getY(), passing.at().getZ(), own.thicknessMm() / 2 / askew));
             }
+            discs.addAll(strays);
         }
         wrap.cordBeside(discs.get(0)).ifPresent(discs::add);
         return Optional.of(new Cut(first.in(), at, discs, mm -> {
@@ -809,8 +816,7 @@ public final class Seats {
     }
 
     /**
-     * Where a host passes the plane across a pose, told in that pose: the nearest place first, then those of its turns that lie against it, since nothing
-     * goes between them. Where it never does, its nearest place.
+     * Where a host passes the plane across a pose, told in that pose: the nearest place first. Where it never does, its nearest place.
      */
     private List<Passing> through(Laid own, String host, Pose at) {
         Pose local = at.inverse().then(own.pose());
@@ -835,16 +841,27 @@ public final class Seats {
         if (passings.isEmpty()) {
             return List.of(new Passing(new Vector3D(0, nearest.getY(), nearest.getZ()), Vector3D.PLUS_I));
         }
-        passings.sort(Comparator.comparingDouble(p -> p.at().getNormSq()));
-        List<Passing> together = new ArrayList<>(List.of(passings.remove(0)));
-        for (int i = 0; i < together.size(); i++) {
+        Passing first = passings.stream()
+                .min(Comparator.comparingDouble(p -> p.at().getNormSq()))
+                .orElseThrow();
+        passings.remove(first);
+        passings.add(0, first);
+        return passings;
+    }
+
+    /** The first of the places where a host passes, and those of its turns that lie against it there, so many at most. */
+    private static List<Passing> together(List<Passing> passings, double thicknessMm) {
+        List<Passing> together = new ArrayList<>(passings.subList(0, 1));
+        List<Passing> left = new LinkedList<>(passings.subList(1, passings.size()));
+        for (int i = 0; i < together.size() && together.size() < MOST_TOGETHER; i++) {
             Passing bound = together.get(i);
-            for (Passing passing : List.copyOf(passings)) {
-                double off = bound.offMm(passing);
-                if (off <= TOGETHER * own.thicknessMm()) {
-                    passings.remove(passing);
-                    if (off > own.thicknessMm() / 2) {
-                        together.add(passing);
+            for (Iterator<Passing> others = left.iterator(); others.hasNext(); ) {
+                Passing other = others.next();
+                double off = bound.offMm(other);
+                if (off <= TOGETHER * thicknessMm) {
+                    others.remove();
+                    if (off > thicknessMm / 2) {
+                        together.add(other);
                     }
                 }
             }
