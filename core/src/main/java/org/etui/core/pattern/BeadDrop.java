@@ -21,7 +21,7 @@ import org.etui.core.piece.Purpose;
 import org.etui.core.piece.Strand;
 import org.etui.core.wire.Wire;
 
-/** Beads on a bought headed pin, closed above them by a wrapped loop. The head is wider than the hole, so that nothing slips off. */
+/** Beads on a bought headed pin, closed above them by a wrapped loop. A head narrower than the hole of the beads would slip through: nothing says so yet. */
 final class BeadDrop extends Pattern {
     BeadDrop() {
         super(
