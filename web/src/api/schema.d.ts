@@ -2644,7 +2644,7 @@ export interface components {
              */
             how?: "threaded" | "hung" | "pushed-through" | "wound-over" | "opened";
         };
-        Work: components["schemas"]["WorkFlatten"] | components["schemas"]["WorkPlanish"] | components["schemas"]["WorkTexture"] | components["schemas"]["WorkJaws"] | components["schemas"]["WorkMallet"] | components["schemas"]["WorkFlex"] | components["schemas"]["WorkTumble"] | components["schemas"]["WorkReclose"] | components["schemas"]["WorkStraighten"] | components["schemas"]["WorkOpenClose"] | components["schemas"]["WorkTrim"] | components["schemas"]["WorkPierce"] | components["schemas"]["WorkDimple"] | components["schemas"]["WorkPress"] | components["schemas"]["WorkRoundMandrel"] | components["schemas"]["WorkBringToSize"] | components["schemas"]["WorkClose"] | components["schemas"]["WorkPolish"];
+        Work: components["schemas"]["WorkFlatten"] | components["schemas"]["WorkPlanish"] | components["schemas"]["WorkTexture"] | components["schemas"]["WorkJaws"] | components["schemas"]["WorkMallet"] | components["schemas"]["WorkFlex"] | components["schemas"]["WorkTumble"] | components["schemas"]["WorkReclose"] | components["schemas"]["WorkStraighten"] | components["schemas"]["WorkOpenClose"] | components["schemas"]["WorkTrim"] | components["schemas"]["WorkPierce"] | components["schemas"]["WorkDimple"] | components["schemas"]["WorkPress"] | components["schemas"]["WorkRoundMandrel"] | components["schemas"]["WorkBringToSize"] | components["schemas"]["WorkClose"] | components["schemas"]["WorkPolish"] | components["schemas"]["WorkCutApart"];
         WorkFlatten: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -3178,6 +3178,41 @@ export interface components {
              * @enum {string}
              */
             with: "file" | "emery" | "four-grade-block" | "cloth";
+        };
+        WorkCutApart: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            op: "cut-apart";
+            /** @description name of the work, unique in the piece */
+            id?: string;
+            /**
+             * @description the strand worked on; empty: every strand
+             * @default
+             */
+            strand: string;
+            /**
+             * @description the elements worked on; none: the whole strand
+             * @default []
+             */
+            elements: string[];
+            /**
+             * @description when: start, forming, an element id or another work id
+             * @default forming
+             */
+            after: string;
+            /**
+             * @description what one cut takes, mm
+             * @default 0.3
+             */
+            kerfMm: number;
+            /**
+             * @description what it is cut with
+             * @default saw
+             * @enum {string}
+             */
+            with: "saw" | "cutters";
         };
         MeasureControllerKeptMeasures: {
             /** @description counts every change */

@@ -182,7 +182,8 @@ class ContractOfKindsTest {
                         "round-mandrel",
                         "bring-to-size",
                         "close",
-                        "polish");
+                        "polish",
+                        "cut-apart");
     }
 
     /** Kinds are asked, not looked at: few places tell them apart by their class. */

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Random;
 import org.etui.core.act.Act;
 import org.etui.core.act.With;
+import org.etui.core.curve.Placed;
 import org.etui.core.element.Arc;
 import org.etui.core.element.Bend;
 import org.etui.core.element.Curl;
@@ -23,9 +24,13 @@ import org.etui.core.plan.Plan;
 import org.etui.core.plan.PlanOptions;
 import org.etui.core.plan.Planner;
 import org.etui.core.wire.Wire;
+import org.etui.core.work.StrandWork;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
 
 /** Pieces that tests share. */
 public final class Examples {
+    private static final double STEP_MM = 0.05;
+
     private Examples() {}
 
     /** Soft round copper of a thickness. */
@@ -71,5 +76,19 @@ public final class Examples {
             case 4 -> Curl.of(id, 0.6 + random.nextDouble(), turn);
             default -> Paddle.of(id, size, d * (0.4 + random.nextDouble() * 0.5));
         };
+    }
+
+    /** Points of the middle of an element's wire, a twentieth of a millimetre apart. */
+    public static List<Vector3D> points(StrandWork work, String element) {
+        List<Vector3D> points = new ArrayList<>();
+        List<Placed> line = work.line().pieces();
+        for (int i = 0; i < line.size(); i++) {
+            if (work.finished().runs().get(i).element().equals(element)) {
+                for (double mm = 0; mm <= line.get(i).wireLengthMm(); mm += STEP_MM) {
+                    points.add(line.get(i).atWire(line.get(i).wireFromMm() + mm).position());
+                }
+            }
+        }
+        return points;
     }
 }

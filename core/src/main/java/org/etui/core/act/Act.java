@@ -44,7 +44,8 @@ public sealed interface Act
                 Act.RoundMandrel,
                 Act.BringToSize,
                 Act.Close,
-                Act.Polish {
+                Act.Polish,
+                Act.CutApart {
     /** The workpiece after it. */
     Workpiece apply(Workpiece before, Operation.Worked work);
 
@@ -191,6 +192,9 @@ public sealed interface Act
 
         /** Polishing. */
         R polish(Polish polish);
+
+        /** Cutting a coil apart. */
+        R cutApart(CutApart cutApart);
     }
 
     /**
@@ -834,6 +838,54 @@ public sealed interface Act
         @Override
         public <R> R accept(Visitor<R> visitor) {
             return visitor.polish(this);
+        }
+    }
+
+    /**
+     * Cut a coil along its length into single rings. Every ring lacks what the cut takes, and is that much shorter round when it is closed.
+     *
+     * @param kerfMm what one cut takes, mm: a jeweller's saw about 0.3, cutters that are turned over for the second side about half the wire (common
+     *     practice)
+     * @param with what it is cut with
+     */
+    @Titled("cut apart into rings")
+    record CutApart(
+            @Term(
+                    value = "what one cut takes, mm",
+                    from = 0,
+                    to = 5,
+                    or = "0.3",
+                    title = "one cut takes",
+                    unit = "thickness")
+            double kerfMm,
+
+            @Term(
+                    value = "what it is cut with",
+                    or = "\"saw\"",
+                    offered = {"saw", "cutters"})
+            Cutter with)
+            implements Act {
+        /** What rings are cut with. */
+        public enum Cutter {
+            /** A jeweller's saw, along the coil. */
+            SAW,
+            /** Flush cutters, ring by ring. */
+            CUTTERS
+        }
+
+        @Override
+        public Workpiece apply(Workpiece before, Operation.Worked work) {
+            return before;
+        }
+
+        @Override
+        public Doing doing() {
+            return Doing.soft("cut apart");
+        }
+
+        @Override
+        public <R> R accept(Visitor<R> visitor) {
+            return visitor.cutApart(this);
         }
     }
 

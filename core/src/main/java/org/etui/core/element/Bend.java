@@ -55,6 +55,11 @@ public record Bend(
         return new Bend(id, angleDeg, 0.5, turn, 0, Optional.empty(), Target.RELEASED);
     }
 
+    /** The same with another inside, mm. */
+    public Bend inside(double mm) {
+        return new Bend(id, angleDeg, mm, turn, rollDeg, over, target);
+    }
+
     /** The same with the working plane rolled before it, degrees. */
     public Bend rolled(double degrees) {
         return new Bend(id, angleDeg, insideMm, turn, degrees, over, target);

@@ -71,6 +71,11 @@ public record Loop(
         return new Loop(id, insideMm, 1, turn, false, true, 0, Optional.empty(), Target.RELEASED);
     }
 
+    /** The same of so many turns. */
+    public Loop of(double otherTurns) {
+        return new Loop(id, insideMm, otherTurns, turn, centred, opens, rollDeg, over, target);
+    }
+
     /** The same with the working plane rolled before it, degrees. */
     public Loop rolled(double degrees) {
         return new Loop(id, insideMm, turns, turn, centred, opens, degrees, over, target);

@@ -46,6 +46,11 @@ public record Straight(
         return new Straight(id, lengthMm, 0, Optional.empty(), Target.RELEASED);
     }
 
+    /** The same with the working plane rolled before it, degrees. */
+    public Straight rolled(double degrees) {
+        return new Straight(id, lengthMm, degrees, over, target);
+    }
+
     @Override
     public List<CurvePiece> shape(Forming forming) {
         return List.of(new Line(lengthMm));

@@ -13,14 +13,14 @@ import org.etui.core.piece.Strand;
 import org.etui.core.wire.Wire;
 
 /**
- * Single turns off one coil, cut flush, opened sideways.
+ * Single turns, each cut to its own length, opened sideways.
  */
 final class JumpRings extends Pattern {
     JumpRings() {
         super(
                 "jump-rings",
                 "Jump rings",
-                "Single turns cut from one coil, to join what hangs.",
+                "Single turns, each of its own length of wire, to join what hangs.",
                 List.of(Purpose.LINK),
                 Wire.ofAwg(Metal.COPPER, Temper.HALF_HARD, "18"),
                 List.of(

@@ -21,7 +21,12 @@ public final class Patterns {
             new Group(Use.BANGLES, List.of(new HookAndEyeBangle())),
             new Group(
                     Use.LINKS,
-                    List.of(new DoubleScrollLink(), new FigureEight(), new TurnedFigureEight(), new LinkChain())),
+                    List.of(
+                            new DoubleScrollLink(),
+                            new FigureEight(),
+                            new TurnedFigureEight(),
+                            new LinkChain(),
+                            new BowLink())),
             new Group(
                     Use.SPIRALS,
                     List.of(
@@ -40,9 +45,16 @@ public final class Patterns {
                             new SpiralCage(),
                             new WrappedBead(),
                             new TopDrilledDrop())),
-            new Group(Use.DROPS, List.of(new GradedDrops(), new PaddleDrop(), new BeadDrop())),
+            new Group(
+                    Use.DROPS,
+                    List.of(
+                            new GradedDrops(),
+                            new ChimeHanger(),
+                            new PaddleDrop(),
+                            new BeadDrop(),
+                            new DoubleLeggedTop())),
             new Group(Use.SHEET, List.of(new DimpledBlank())),
-            new Group(Use.FILLERS, List.of(new JumpRings())));
+            new Group(Use.FILLERS, List.of(new JumpRings(), new JumpRingSet())));
 
     /** All of them, in the order that they are shown in. */
     public static final List<Pattern> ALL =

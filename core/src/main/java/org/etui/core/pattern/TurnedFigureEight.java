@@ -16,12 +16,9 @@ final class TurnedFigureEight extends Pattern {
                 "turned-figure-eight",
                 "Turned figure-eight",
                 "Two loops on one wire at right angles, so that a drop hangs the other way round.",
-                List.of(Purpose.LINK, Purpose.DECORATIVE),
+                List.of(Purpose.LINK, Purpose.PENDANT, Purpose.DECORATIVE),
                 Wire.ofAwg(Metal.COPPER, Temper.DEAD_SOFT, "18"),
-                List.of(
-                        Parameter.mm("firstInsideMm", "first loop, inside", 4, 0.5, 30),
-                        Parameter.mm("secondInsideMm", "second loop, inside", 4, 0.5, 30),
-                        Parameter.mm("neckMm", "neck between", 2, 0.2, 30).leftFree()));
+                FigureEight.measures(2));
     }
 
     @Override

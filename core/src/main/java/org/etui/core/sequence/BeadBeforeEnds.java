@@ -3,6 +3,7 @@ package org.etui.core.sequence;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.etui.core.element.Element;
 import org.etui.core.piece.Join;
 import org.etui.core.piece.Joined;
@@ -22,51 +23,68 @@ final class BeadBeforeEnds implements Precedence {
     public void apply(Course course) {
         for (Part part : course.piece().parts()) {
             if (part.kind() == PartKind.BEAD || part.kind() == PartKind.SPACER) {
-                seat(course, part).ifPresent(address -> string(course, part, address));
+                string(course, part, seats(course, part));
             }
         }
     }
 
-    /** Where it sits: said by itself, or by what it is joined to. */
-    private static Optional<String> seat(Course course, Part part) {
-        return part.on()
-                .or(() -> Joined.all(course.piece()).stream()
-                        .filter(j -> j.how().filter(Join.How.THREADED::equals).isPresent())
-                        .filter(j -> j.a().address().equals(part.id())
-                                || j.b().address().equals(part.id()))
-                        .map(j -> j.a().address().equals(part.id()) ? j.b().address() : j.a().address())
-                        .findFirst())
-                .filter(a -> a.indexOf('.') > 0);
+    /** Where it sits: said by itself, and by what it is joined to; two legs of one wire may go through it. */
+    private static List<String> seats(Course course, Part part) {
+        return Stream.concat(
+                        part.on().stream(),
+                        Joined.all(course.piece()).stream()
+                                .filter(j -> j.how()
+                                        .filter(Join.How.THREADED::equals)
+                                        .isPresent())
+                                .filter(j -> j.a().address().equals(part.id())
+                                        || j.b().address().equals(part.id()))
+                                .map(j -> j.a().address().equals(part.id()) ? j.b().address() : j.a().address()))
+                .filter(a -> a.indexOf('.') > 0)
+                .distinct()
+                .toList();
     }
 
-    private static void string(Course course, Part part, String address) {
-        String strandId = address.substring(0, address.indexOf('.'));
+    private static void string(Course course, Part part, List<String> addresses) {
+        if (addresses.isEmpty()) {
+            return;
+        }
+        String strandId = addresses.get(0).substring(0, addresses.get(0).indexOf('.'));
         Optional<Strand> strand = course.piece().strand(strandId);
-        Optional<Element> seat = strand.flatMap(s -> s.element(address.substring(address.indexOf('.') + 1)));
-        if (seat.isEmpty()) {
+        List<Element> seats = addresses.stream()
+                .filter(a -> a.startsWith(strandId + "."))
+                .flatMap(a -> strand.flatMap(s -> s.element(a.substring(a.indexOf('.') + 1))).stream())
+                .toList();
+        if (seats.isEmpty()) {
             return;
         }
         List<Draft> steps = course.stepsOf(strandId);
-        int until = passes(steps, strand.get(), seat.get());
+        int until = seats.stream()
+                .mapToInt(seat -> passes(steps, strand.get(), seat))
+                .min()
+                .orElseThrow();
         if (until == FROM_THE_START) {
             course.locks()
                     .add(new Lock(
-                            List.of(address, part.id()),
+                            List.of(addresses.get(0), part.id()),
                             "The " + part.label()
                                     + " cannot be put on: both ends of its wire are closed from the start.",
                             "Make one of the ends a loop or curl that is bent after it is on."));
             return;
         }
+        List<String> about = new ArrayList<>(List.of(part.id()));
+        about.addAll(addresses);
+        String onto =
+                String.join(" and the ", seats.stream().map(Element::label).toList());
         Draft put = course.add(Draft.of(
                         strand.get(),
                         "put-on " + part.id(),
                         "Put on the " + part.label() + (part.count() > 1 ? ", " + part.count() + " of them" : ""),
                         "fingers")
                 .kind(Step.Kind.THREAD)
-                .about(List.of(part.id(), address))
+                .about(about)
                 .shows(Step.Shows.STRINGING)
-                .text("Slide " + (part.count() > 1 ? "them" : "the " + part.label()) + " onto the "
-                        + seat.get().label() + (until == steps.size() ? "." : " now: later the wire is closed."))
+                .text("Slide " + (part.count() > 1 ? "them" : "the " + part.label()) + " onto the " + onto
+                        + (until == steps.size() ? "." : " now: later the wire is closed."))
                 .check("It sits against what was formed before it.")
                 .minutes(Minutes.PUT_ON * strand.get().count() * part.count()));
         if (until > 0) {

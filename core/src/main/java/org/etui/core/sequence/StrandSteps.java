@@ -205,7 +205,9 @@ final class StrandSteps {
             Draft dress = whole(Step.Kind.DRESS, "dress", EndDress.title(ends), EndDress.tool(ends))
                     .shows(Step.Shows.DRESSING)
                     .text(EndDress.text(ends))
-                    .check("No edge catches a fingertip" + (filed ? "; it measures about " + to + "." : "."))
+                    .check("No edge catches a fingertip."
+                            + (filed ? " It measures about " + to + "." : "")
+                            + (work.strand().matched() ? " Lay each pair end to end: filing changes the length." : ""))
                     .caution("Do not breathe the dust.")
                     .minutes(count * ends.size() * Minutes.DRESS_AN_END);
             add(filed ? dress.state(1) : dress);

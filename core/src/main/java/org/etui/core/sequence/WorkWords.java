@@ -40,6 +40,9 @@ record WorkWords(LengthFormat format, Toolbox box) {
 
     private static final double ON_THE_LINE_MM = 1e-3;
 
+    /** Turns are whole to this. */
+    private static final double WHOLE = 1e-6;
+
     private static final String EARS = "Wear glasses and hearing protection; fingers stay on the handle.";
 
     /** The step of the maker's own act. */
@@ -225,6 +228,26 @@ record WorkWords(LengthFormat format, Toolbox box) {
                     .kind(Step.Kind.FINISH)
                     .minutes(wires(Minutes.polishing(workedMm())));
             return operation.elements().isEmpty() ? draft.forAll("polish " + operation.id()) : draft;
+        }
+
+        @Override
+        public Draft cutApart(Act.CutApart apart) {
+            int rings = work.strand().elements().stream()
+                    .filter(e -> operation.touches(e.id()))
+                    .mapToInt(e -> (int) Math.max(1, Math.ceil(e.winding().turnRad() / (2 * Math.PI) - WHOLE) - 1))
+                    .sum();
+            boolean saw = apart.with() == Act.CutApart.Cutter.SAW;
+            return step("Cut apart", saw ? "jeweller's saw, nylon jaws" : "flush cutters")
+                    .kind(Step.Kind.TRIM)
+                    .text((saw
+                                    ? "Slide it off, hold it by its sides and saw along its length, straight through every turn."
+                                    : "Slide it off and draw the turns a little apart. At every turn nip once, turn the cutters over and nip again,"
+                                            + " so that both ends of the ring are flat.")
+                            + " It gives " + rings + (rings == 1 ? " ring" : " rings")
+                            + "; the part of a turn at either end goes to the scrap.")
+                    .check("Each closes by a twist sideways, and no light shows at the cut.")
+                    .caution(StrandSteps.EYES)
+                    .minutes(wires(rings * Minutes.TRIM_AN_END));
         }
 
         private String how(Act.Polish.Abrasive with) {
@@ -572,6 +595,11 @@ record WorkWords(LengthFormat format, Toolbox box) {
         @Override
         public Draft close(Act.Close close) {
             return struck(close);
+        }
+
+        @Override
+        public Draft cutApart(Act.CutApart apart) {
+            return struck(apart);
         }
 
         @Override

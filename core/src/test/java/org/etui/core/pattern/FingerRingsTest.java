@@ -3,13 +3,12 @@ package org.etui.core.pattern;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
+import org.etui.core.Examples;
 import org.etui.core.act.Run;
-import org.etui.core.curve.CentreLine;
 import org.etui.core.metal.Metal;
 import org.etui.core.metal.Temper;
 import org.etui.core.piece.Piece;
@@ -29,8 +28,6 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 /** Rings wound of one wire: what their ends do, and what is left for the finger. */
 class FingerRingsTest {
-    private static final double STEP_MM = 0.05;
-
     private static Piece ring(String pattern, double thicknessMm, Map<String, Object> measures) {
         return Patterns.find(pattern)
                 .orElseThrow()
@@ -49,27 +46,6 @@ class FingerRingsTest {
                 .filter(r -> r.element().equals(element))
                 .mapToDouble(Run::wireMm)
                 .sum();
-    }
-
-    /** Points of the middle of an element's wire. */
-    private static List<Vector3D> points(StrandWork work, String element) {
-        double from = 0;
-        List<Vector3D> points = new ArrayList<>();
-        CentreLine line = work.line();
-        for (int i = 0; i < work.finished().runs().size(); i++) {
-            double length = line.pieces().get(i).wireLengthMm();
-            if (work.finished().runs().get(i).element().equals(element)) {
-                for (double mm = 0; mm <= length; mm += STEP_MM) {
-                    points.add(line.pieces()
-                            .get(i)
-                            .atWire(line.pieces().get(i).wireFromMm() + mm)
-                            .position());
-                }
-            }
-            from += length;
-        }
-        assertThat(from).isPositive();
-        return points;
     }
 
     private static double apart(List<Vector3D> one, List<Vector3D> other) {
@@ -109,12 +85,12 @@ class FingerRingsTest {
     @CsvSource({"1.3, 1.25, 2", "1.6, 2.25, 2", "2, 1.25, 3"})
     void armsOfTheRosette_lieAgainstEachOther(double t, double turns, int band) {
         StrandWork work = work(ring("wound-ring", t, Map.of("rosetteTurns", turns, "turns", band)));
-        List<Vector3D> first = points(work, "first-arm");
-        List<Vector3D> second = points(work, "second-arm");
+        List<Vector3D> first = Examples.points(work, "first-arm");
+        List<Vector3D> second = Examples.points(work, "second-arm");
 
         assertThat(apart(first, second)).isCloseTo(t, within(0.05 * t));
         // Flat: the arms lie a thickness above the middle of the band where it is highest.
-        assertThat(apart(first, points(work, "band"))).isGreaterThan(0.97 * t);
+        assertThat(apart(first, Examples.points(work, "band"))).isGreaterThan(0.97 * t);
     }
 
     /**
@@ -126,7 +102,7 @@ class FingerRingsTest {
     void tails_leaveTheSizeAskedFor(String pattern) {
         double t = 1.6;
         StrandWork work = work(ring(pattern, t, Map.of("usSize", 7)));
-        List<Vector3D> band = points(work, "band");
+        List<Vector3D> band = Examples.points(work, "band");
         // The plane of the ring: across the axis of the coil, through three of its points.
         Vector3D middle = middle(band);
         int third = band.size() / 5;
@@ -138,7 +114,7 @@ class FingerRingsTest {
         Vector3D x = across.subtract(across.dotProduct(axis), axis).normalize();
         Vector3D y = axis.crossProduct(x);
         List<Vector2D> seen = Stream.of("band", "first-tail", "second-tail")
-                .flatMap(e -> points(work, e).stream())
+                .flatMap(e -> Examples.points(work, e).stream())
                 .map(p -> p.subtract(middle))
                 .map(p -> new Vector2D(p.dotProduct(x), p.dotProduct(y)))
                 .toList();

@@ -120,6 +120,7 @@ final class BenchSimulator {
             case "polish" -> step.title().startsWith("Polish ");
             case "pierce" -> step.title().startsWith("Pierce ");
             case "dimple" -> step.title().startsWith("Dimple ");
+            case "cut-apart" -> step.title().startsWith("Cut apart ");
             default -> step.title().startsWith("Flatten ");
         };
     }

@@ -182,6 +182,7 @@ class ContractTest {
                         "mallet",
                         "flex",
                         "tumble",
+                        "cut-apart",
                         "reclose",
                         "straighten",
                         "open-close",
