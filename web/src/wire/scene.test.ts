@@ -28,6 +28,20 @@ describe('wires as they are seen', () => {
     expect(sceneBox(scene).height).toBeGreaterThan(6 * 1.2 * Math.sin(scene.slant));
   });
 
+  it('are seen at a slant where they go up and down over and over, however little', () => {
+    const waved = (waves: number): MetalWire => {
+      const outline: Point[] = Array.from({ length: 721 }, (_, i) => {
+        const angle = (2 * Math.PI * i) / 720;
+        const rise = 1.5 * (1 - Math.cos(waves * angle));
+        return [33 * Math.cos(angle), 33 * Math.sin(angle), rise, 33 * angle];
+      });
+      return { metal: 'copper', outline, widths: outline.map(() => 1), crossings: [] };
+    };
+    expect(sceneOf([waved(12)]).slant).toBeGreaterThan(0);
+    expect(sceneOf([waved(1)]).slant).toBe(0);
+    expect(sceneOf([waved(12), waved(1)]).slant).toBe(0);
+  });
+
   it('count as flat up to a third of their thickness', () => {
     expect(isFlat(coil(1, 0.29))).toBe(true);
     expect(isFlat(coil(1, 0.31))).toBe(false);

@@ -40,6 +40,8 @@ export interface Scene {
 const FLAT = 0.3;
 /** A form that rises by more than this share of its narrower side is seen at a slant. */
 const DEEP = 0.25;
+/** One wire that goes up and down at least so often is seen at a slant, however low its waves. */
+const WAVES = 6;
 const SLANT = (42 * Math.PI) / 180;
 
 /** How far a wire reaches, mm. */
@@ -48,6 +50,8 @@ interface Reach {
   most: [number, number, number];
   /** its greatest width */
   wide: number;
+  /** how often it turns from going up to going down or back, by more than its width */
+  waves: number;
 }
 
 const reaches = new WeakMap<MetalWire, Reach>();
@@ -59,8 +63,19 @@ function reachOf(wire: MetalWire): Reach {
     least: [Infinity, Infinity, Infinity],
     most: [-Infinity, -Infinity, -Infinity],
     wide: Math.max(0, ...wire.widths),
+    waves: 0,
   };
+  let way = 0;
+  let from = wire.outline[0]?.[2] ?? 0;
   for (const p of wire.outline) {
+    const rise = (p[2] ?? 0) - from;
+    // Going on the same way takes the extreme along; the other way counts from a width on.
+    if (rise * way > 0) from += rise;
+    else if (Math.abs(rise) > reach.wide) {
+      if (way) reach.waves += 1;
+      way = Math.sign(rise);
+      from += rise;
+    }
     for (let i = 0; i < 3; i++) {
       reach.least[i] = Math.min(reach.least[i] as number, p[i] ?? 0);
       reach.most[i] = Math.max(reach.most[i] as number, p[i] ?? 0);
@@ -90,7 +105,8 @@ export function sceneOf(wires: readonly MetalWire[], leant?: number): Scene {
     Math.max(...reaches.map((r) => r.most[axis])) - Math.min(...reaches.map((r) => r.least[axis]));
   const wide = Math.max(0.1, ...reaches.map((r) => r.wide));
   const narrow = Math.min(across(0), across(1)) + wide;
-  const slant = leant ?? (!flat.every(Boolean) && across(2) > DEEP * narrow ? SLANT : 0);
+  const waved = reaches.length === 1 && (reaches[0]?.waves ?? 0) >= WAVES;
+  const slant = leant ?? (!flat.every(Boolean) && (waved || across(2) > DEEP * narrow) ? SLANT : 0);
   return {
     slant,
     wires: wires.map((w, i) => laid(w, slant, flat[i] ?? true)),

@@ -7,7 +7,7 @@ import org.etui.core.check.Check;
 /**
  * A piece of centre line in its own frame: starts at the origin heading along x; left is +y. Lengths mm, angles rad.
  */
-public sealed interface CurvePiece permits Line, Arc, Spiral, Helix, EllipseArc, Grip, Head {
+public sealed interface CurvePiece permits Line, Arc, Spiral, Helix, EllipseArc, Wave, Grip, Head {
     /** Length along the centre line, mm, exact. */
     double lengthMm();
 

@@ -18,6 +18,7 @@ import org.etui.core.section.Section;
  * @param rollDeg roll of the working plane before it, degrees
  * @param over whether it lies on top at crossings
  * @param target when its sizes hold
+ * @param wave the wave that it is pressed into
  */
 @Titled("bend")
 public record Arc(
@@ -40,8 +41,24 @@ public record Arc(
         Optional<Boolean> over,
 
         @Term(value = "whether sizes are meant after release or after the work", or = "\"released\"")
-        Target target)
+        Target target,
+
+        @Term("the wave across its plane that it is pressed into between dies")
+        Optional<Wave> wave)
         implements Element {
+
+    /**
+     * A wave that a bend is pressed into, between two dies that fit each other.
+     *
+     * @param count whole waves over the sweep
+     * @param heightMm from trough to crest, mm, wire not counted
+     */
+    public record Wave(
+            @Term(value = "whole waves over the sweep", from = 1, to = 100, title = "waves", unit = "count")
+            int count,
+
+            @Term(value = "from trough to crest, mm, wire not counted", from = 0.01, to = 100, title = "height")
+            double heightMm) {}
 
     /** @throws IllegalArgumentException if a measure is out of range */
     public Arc {
@@ -51,23 +68,47 @@ public record Arc(
 
     /** An arc without roll. */
     public static Arc of(String id, double insideMm, double sweepDeg, Turn turn) {
-        return new Arc(id, insideMm, sweepDeg, turn, 0, Optional.empty(), Target.RELEASED);
+        return new Arc(id, insideMm, sweepDeg, turn, 0, Optional.empty(), Target.RELEASED, Optional.empty());
     }
 
     /** The same with the working plane rolled before it, degrees. */
     public Arc rolled(double degrees) {
-        return new Arc(id, insideMm, sweepDeg, turn, degrees, over, target);
+        return new Arc(id, insideMm, sweepDeg, turn, degrees, over, target, wave);
+    }
+
+    /** The same, pressed into a wave. */
+    public Arc waved(Wave pressed) {
+        return new Arc(id, insideMm, sweepDeg, turn, rollDeg, over, target, Optional.of(pressed));
+    }
+
+    /** Its inside before it is pressed into its wave, mm: the round of as much wire. */
+    public double roundInsideMm(double thicknessMm) {
+        double pressed = shape(thicknessMm).wireLengthMm(thicknessMm);
+        double flat = org.etui.core.curve.Arc.ofInside(insideMm, thicknessMm, sweepRad())
+                .wireLengthMm(thicknessMm);
+        return (insideMm + thicknessMm) * pressed / flat - thicknessMm;
+    }
+
+    private double sweepRad() {
+        return turn.sign() * Math.toRadians(sweepDeg);
+    }
+
+    private CurvePiece shape(double thicknessMm) {
+        org.etui.core.curve.Arc flat = org.etui.core.curve.Arc.ofInside(insideMm, thicknessMm, sweepRad());
+        return wave.<CurvePiece>map(
+                        w -> new org.etui.core.curve.Wave(flat.radiusMm(), flat.sweepRad(), w.count(), w.heightMm()))
+                .orElse(flat);
     }
 
     @Override
     public List<CurvePiece> shape(Forming forming) {
-        return List.of(org.etui.core.curve.Arc.ofInside(
-                insideMm, forming.thicknessMm(), turn.sign() * Math.toRadians(sweepDeg)));
+        return List.of(shape(forming.thicknessMm()));
     }
 
     @Override
     public Winding winding() {
-        return Winding.round("insideMm", insideMm, turn, Math.toRadians(sweepDeg));
+        Winding round = Winding.round("insideMm", insideMm, turn, Math.toRadians(sweepDeg));
+        return wave.isPresent() ? round.bentAgain(0) : round;
     }
 
     @Override

@@ -1,7 +1,9 @@
 package org.etui.core.pattern;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import org.etui.core.act.Act;
 import org.etui.core.curve.CentreLine;
 import org.etui.core.curve.Pose;
@@ -56,20 +58,38 @@ final class HookAndEyeBangle extends Pattern {
                 "A round bangle that closes with a hook in an eye, both made of the bangle's own wire.",
                 List.of(Purpose.BANGLE_CLOSURE),
                 Wire.ofAwg(Metal.COPPER, Temper.DEAD_SOFT, "14"),
-                List.of(
-                        Parameter.choice("size", "size", "medium", "small", "large", "hand girth"),
-                        Parameter.mm("handGirthMm", "hand girth, closed", MEDIUM_MM, 100, 320)
-                                .onlyWith("size", "hand girth")
-                                .leftFree(),
-                        Parameter.mm("gapMm", "gap at the closure", 9, 2, 40),
-                        Parameter.mm("eyeInsideMm", "eye, inside", 4, 1, 20),
-                        Parameter.mm("hookInsideMm", "hook, inside", 4.5, 1, 20),
-                        Parameter.mm("paddleMm", "paddle, length", 5, 2, 20),
-                        Parameter.number("paddlePercent", "paddle, of the wire", "%", 62, 30, 95)));
+                measures());
     }
 
     @Override
     Piece build(Values values, Wire wire, Purpose purpose) {
+        return bangle(title(), values, wire, purpose, UnaryOperator.identity(), List.of());
+    }
+
+    /** The measures of a bangle that closes with a hook in an eye, and others after them. */
+    static List<Parameter> measures(Parameter... more) {
+        List<Parameter> all = new ArrayList<>(List.of(
+                Parameter.choice("size", "size", "medium", "small", "large", "hand girth"),
+                Parameter.mm("handGirthMm", "hand girth, closed", MEDIUM_MM, 100, 320)
+                        .onlyWith("size", "hand girth")
+                        .leftFree(),
+                Parameter.mm("gapMm", "gap at the closure", 9, 2, 40),
+                Parameter.mm("eyeInsideMm", "eye, inside", 4, 1, 20),
+                Parameter.mm("hookInsideMm", "hook, inside", 4.5, 1, 20),
+                Parameter.mm("paddleMm", "paddle, length", 5, 2, 20),
+                Parameter.number("paddlePercent", "paddle, of the wire", "%", 62, 30, 95)));
+        all.addAll(List.of(more));
+        return List.copyOf(all);
+    }
+
+    /**
+     * The bangle.
+     *
+     * @param pressed what is done to its body
+     * @param work the maker's own work on it, before the closure is bent
+     */
+    static Piece bangle(
+            String title, Values values, Wire wire, Purpose purpose, UnaryOperator<Arc> pressed, List<Work> work) {
         double circumference = switch (values.word("size")) {
             case "small" -> SMALL_MM;
             case "large" -> LARGE_MM;
@@ -97,7 +117,7 @@ final class HookAndEyeBangle extends Pattern {
                 eye,
                 Straight.of("eye-stem", stands.stemMm()),
                 Bend.of("eye-corner", stands.cornerDeg(), Turn.RIGHT).rolled(-ACROSS_DEG),
-                Arc.of("body", inside, sweep, Turn.LEFT),
+                pressed.apply(Arc.of("body", inside, sweep, Turn.LEFT)),
                 Bend.of("hook-corner", CORNER_DEG, Turn.RIGHT),
                 Straight.of("hook-stem", stand),
                 Arc.of("hook", hook, HOOK_DEG, Turn.RIGHT),
@@ -110,7 +130,9 @@ final class HookAndEyeBangle extends Pattern {
                 .withAllowance(Allowance.usual().withHandleAt(HandleAt.NONE))
                 .withPlace(Place.turned(90));
         Work close = new Work("close", "bangle", List.of("body"), "forming", new Act.Close());
-        return Piece.of(title(), purpose, List.of(strand)).withWork(List.of(close));
+        List<Work> all = new ArrayList<>(work);
+        all.add(close);
+        return Piece.of(title, purpose, List.of(strand)).withWork(all);
     }
 
     /**

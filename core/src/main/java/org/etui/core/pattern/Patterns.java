@@ -18,7 +18,7 @@ public final class Patterns {
             new Group(
                     Use.CLOSURES,
                     List.of(new HookClasp(), new WrappedHook(), new SHook(), new SClaspHammeredFirst(), new CordEnd())),
-            new Group(Use.BANGLES, List.of(new HookAndEyeBangle())),
+            new Group(Use.BANGLES, List.of(new HookAndEyeBangle(), new PressedBangle())),
             new Group(
                     Use.LINKS,
                     List.of(

@@ -133,9 +133,25 @@ record FormingWords(LengthFormat format, School school) {
 
         @Override
         public String arc(Arc arc) {
+            if (arc.wave().isPresent()) {
+                return pressed(arc, arc.wave().get());
+            }
             String on = "bend on to " + Math.round(arc.sweepDeg() * overbend) + "°";
             return held(on, on) + "; let go it stands at " + plain(Math.round(arc.sweepDeg())) + "° (estimate)."
                     + comesTo(tool);
+        }
+
+        /** Into a wave, between two dies that fit each other. */
+        private String pressed(Arc arc, Arc.Wave wave) {
+            return "Bend it round the mandrel and ease it to about "
+                    + format.write(arc.roundInsideMm(thicknessMm), Rounding.NEAREST)
+                    + " inside. Lay it between the two wavy dies, legs outside, with a spacer of "
+                    + format.write(thicknessMm, Rounding.NEAREST)
+                    + " between them so that the wire is not flattened, and strike: blows opposite in pairs round the die, at least two rounds. "
+                    + wave.count() + (wave.count() == 1 ? " wave" : " waves") + ", "
+                    + format.write(wave.heightMm(), Rounding.NEAREST) + " high, "
+                    + (wave.count() == 1 ? "draws" : "draw") + " it in to "
+                    + format.write(arc.insideMm(), Rounding.NEAREST) + ".";
         }
 
         @Override
@@ -387,6 +403,8 @@ record FormingWords(LengthFormat format, School school) {
         private static final String SITS = "it does not slide, and no end stands out.";
         private static final String EVEN = "the turns are even.";
 
+        private static final String WAVED = "crests are alike, and all troughs touch the block.";
+
         private static String lies(Element element, boolean flat) {
             return flat && element.rollDeg() == 0 ? "it lies flat on the block." : "look at it from the side as well.";
         }
@@ -439,7 +457,7 @@ record FormingWords(LengthFormat format, School school) {
 
         @Override
         public String arc(Arc arc) {
-            return lies(arc, true);
+            return arc.wave().isPresent() ? WAVED : lies(arc, true);
         }
 
         @Override

@@ -140,11 +140,11 @@ public record Reading(
     }
 
     private static OptionalDouble toolInside(Element element, Optional<Run> round) {
-        if (element.woundInsideMm().isEmpty() || round.isEmpty()) {
-            return OptionalDouble.empty();
-        }
         if (element.winding().reshaped()) {
             return element.woundInsideMm();
+        }
+        if (element.woundInsideMm().isEmpty() || round.isEmpty()) {
+            return OptionalDouble.empty();
         }
         double curvature = round.get().cells().get(0).toolCurvaturePerMm();
         return curvature > 0

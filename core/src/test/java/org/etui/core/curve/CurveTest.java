@@ -334,6 +334,30 @@ class CurveTest {
                 .isCloseTo(1, within(1e-12));
     }
 
+    /** Length of a wave round a cylinder by Hipparchus quadrature of √(R² + z′²), and for a low one by its series 1 + (πkh/RS)²/4 (textbook). */
+    @Test
+    void wave_isAsLongAsTheQuadratureOfItsClimb() {
+        for (double height : new double[] {0.01, 1, 4, 9}) {
+            double radius = 33;
+            double sweep = 6.1;
+            Wave wave = new Wave(radius, -sweep, 12, height);
+            double by = new IterativeLegendreGaussIntegrator(32, 1e-11, 1e-11)
+                    .integrate(
+                            1_000_000,
+                            a -> Math.hypot(
+                                    radius, height * Math.PI * 12 / sweep * Math.sin(2 * Math.PI * 12 * a / sweep)),
+                            0,
+                            sweep);
+            double steep = Math.PI * 12 * height / (radius * sweep);
+
+            assertThat(wave.lengthMm()).isCloseTo(by, within(1e-7));
+            assertThat(wave.lengthMm() / (radius * sweep))
+                    .isCloseTo(1 + steep * steep / 4, within(Math.pow(steep, 4) / 16 + 1e-9));
+            assertThat(wave.at(wave.lengthMm()).position().getZ()).isCloseTo(0, within(1e-9));
+            assertThat(wave.at(wave.lengthMm() / 24).position().getZ()).isCloseTo(height, within(1e-6));
+        }
+    }
+
     @Test
     void positionOutsideOfThePiece_isRefusedAndEchoed() {
         assertThatIllegalArgumentException().isThrownBy(() -> new Line(5).at(6)).withMessageContaining("was 6.0");
@@ -345,7 +369,7 @@ class CurveTest {
         int side = random.nextBoolean() ? 1 : -1;
         double size = 1 + random.nextDouble() * 20;
         double sweep = (random.nextDouble() * 6 + 0.2) * side;
-        return switch (random.nextInt(7)) {
+        return switch (random.nextInt(8)) {
             case 0 -> new Line(size);
             case 1 -> Helix.coil(size, random.nextDouble() * 8, 3 * sweep);
             case 2 -> new Helix(new Line(size), random.nextDouble());
@@ -359,6 +383,7 @@ class CurveTest {
                         from + 0.3 + 6 * random.nextDouble(),
                         side);
             }
+            case 5 -> new Wave(size, sweep, 1 + random.nextInt(5), size * random.nextDouble() / 3);
             case 4 ->
                 new Spiral(
                         1 + random.nextDouble() * 3,

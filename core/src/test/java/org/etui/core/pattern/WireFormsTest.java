@@ -4,10 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.etui.core.Examples;
+import org.etui.core.act.Run;
+import org.etui.core.act.Workpiece;
 import org.etui.core.element.Coil;
 import org.etui.core.element.Element;
 import org.etui.core.piece.Piece;
@@ -16,6 +19,7 @@ import org.etui.core.plan.PlanOptions;
 import org.etui.core.plan.Planner;
 import org.etui.core.sequence.Step;
 import org.etui.core.work.StrandWork;
+import org.hipparchus.analysis.integration.IterativeLegendreGaussIntegrator;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -203,5 +207,44 @@ class WireFormsTest {
 
         assertThat((Double) piece.source().orElseThrow().parameters().get("rings"))
                 .isBetween(Math.floor(500 / turn) - 2, Math.ceil(500 / turn) - 1);
+    }
+
+    /**
+     * The body of a bangle pressed into a wave is as long as the wave: Hipparchus quadrature of √(R² + z′²) round 210 mm inside, less a gap of 9 mm, with
+     * z = h/2 · (1 − cos), and by the rule of 3.3 a little less wire than that.
+     */
+    @ParameterizedTest
+    @ValueSource(doubles = {1, 3, 5})
+    void wavyBody_isAsLongAsItsWave(double heightMm) {
+        double t = 1.628;
+        double radius = (210 / Math.PI + t) / 2;
+        double sweep = 2 * Math.PI - 9 / radius;
+        double climb = heightMm * Math.PI * 12 / sweep;
+        double wave = new IterativeLegendreGaussIntegrator(32, 1e-10, 1e-10)
+                .integrate(1_000_000, a -> Math.hypot(radius, climb * Math.sin(24 * Math.PI * a / sweep)), 0, sweep);
+        Piece wavy = make("pressed-bangle", Map.of("waves", 12, "waveMm", heightMm));
+
+        assertThat(netMm(wavy, "body")).isBetween(0.985 * wave, wave);
+        assertThat(netMm(wavy, "body")).isGreaterThan(netMm(make("pressed-bangle", Map.of("dies", "plain")), "body"));
+        assertThat(Planner.plan(wavy, PlanOptions.USUAL).clashes()).isEmpty();
+        String text = Planner.plan(wavy, PlanOptions.USUAL).steps().stream()
+                .filter(s -> s.title().equals("Form the body"))
+                .map(Step::text)
+                .findFirst()
+                .orElseThrow();
+        double round = 2 * radius * netMm(wavy, "body") / (radius * sweep) - t;
+        assertThat(text).contains(String.format(Locale.ROOT, "to about %.1f mm inside", round), "opposite in pairs");
+    }
+
+    /** Common practice: between plain dies a bangle gets flatter and wider, and does not grow. */
+    @Test
+    void bodyPressedFlat_doesNotGrow() {
+        Piece piece = make("pressed-bangle", Map.of("dies", "plain", "pressedPercent", 75.0));
+        Workpiece finished = work(piece).finished();
+        List<Run> body = finished.of("body");
+
+        assertThat(body.get(0).section().thicknessMm()).isCloseTo(0.75 * 1.628, within(0.01));
+        assertThat(body.get(0).section().widthMm()).isGreaterThan(1.7);
+        assertThat(finished.insideMm("body").orElseThrow()).isBetween(0.99 * 210 / Math.PI, 1.001 * 210 / Math.PI);
     }
 }
