@@ -1807,6 +1807,11 @@ export interface components {
             place: components["schemas"]["Place"];
             /** @description how it is darkened, where not as the piece is */
             colour?: components["schemas"]["Colour"];
+            /**
+             * @description whether its rounds are bent on the pegs of a jig, all in one go
+             * @default false
+             */
+            jig: boolean;
         };
         Wire: {
             /**
@@ -2018,6 +2023,14 @@ export interface components {
              * @enum {string}
              */
             target: "released" | "finished";
+            /** @description the wave across its plane that it is pressed into between dies */
+            wave?: components["schemas"]["ArcWave"];
+        };
+        ArcWave: {
+            /** @description whole waves over the sweep */
+            count: number;
+            /** @description from trough to crest, mm, wire not counted */
+            heightMm: number;
         };
         Loop: {
             /**

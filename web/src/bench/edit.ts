@@ -10,7 +10,7 @@ export function withStrand(piece: Piece, index: number, strand: Strand): Piece {
 export function withCount(
   piece: Piece,
   index: number,
-  change: Partial<Pick<Strand, 'count' | 'matched' | 'mirror'>>,
+  change: Partial<Pick<Strand, 'count' | 'matched' | 'mirror' | 'jig'>>,
 ): Piece {
   return detached(withStrand(piece, index, { ...(piece.strands[index] as Strand), ...change }));
 }

@@ -7,6 +7,8 @@ import { NumberField } from '../../kit/NumberField';
 
 const PAIRS = { each: 'no', alike: 'yes, alike', mirrored: 'yes, mirrored' } as const;
 
+const JIG = { no: 'no', yes: 'yes, all rounds at once' } as const;
+
 /** How many wires the strand in hand is, and strands added or taken away. */
 export function StrandPart(props: {
   /** index of the strand */
@@ -33,6 +35,12 @@ export function StrandPart(props: {
           onChange={(count) => change((p) => withCount(p, index, { count }))}
         />
         <ChoiceField label="in pairs" value={pairs} choices={Object.values(PAIRS)} onChange={pair} />
+        <ChoiceField
+          label="bent on a jig"
+          value={strand.jig ? JIG.yes : JIG.no}
+          choices={Object.values(JIG)}
+          onChange={(word) => void change((p) => withCount(p, index, { jig: word === JIG.yes }))}
+        />
       </dl>
       <div className="tools-row">
         <Button

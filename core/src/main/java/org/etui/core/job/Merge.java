@@ -83,7 +83,8 @@ final class Merge {
                     s.elements().stream().map(e -> e.renamed(names)).toList(),
                     s.order(),
                     lies ? new Place(at.xMm() + moved, at.yMm(), at.zMm(), at.rotDeg()) : at,
-                    s.colour()));
+                    s.colour(),
+                    s.jig()));
         }
         for (Part p : size.parts()) {
             if (own.contains(p.id())) {

@@ -101,7 +101,8 @@ public final class Together {
                             .toList(),
                     s.order(),
                     s.place(),
-                    s.colour()));
+                    s.colour(),
+                    s.jig()));
             work(piece, s, own, behind);
         }
     }

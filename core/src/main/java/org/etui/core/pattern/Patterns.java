@@ -26,7 +26,8 @@ public final class Patterns {
                             new FigureEight(),
                             new TurnedFigureEight(),
                             new LinkChain(),
-                            new BowLink())),
+                            new BowLink(),
+                            new JigRepeat())),
             new Group(
                     Use.SPIRALS,
                     List.of(

@@ -22,6 +22,7 @@ import org.etui.core.wire.Wire;
  * @param order ids in the order of forming; what is missing follows along the wire
  * @param place where it lies in the drawing
  * @param colour how it is darkened, where not as the piece is
+ * @param jig whether its rounds are bent on the pegs of a jig, all in one go
  */
 public record Strand(
         @Term(value = "name of the strand, unique in the piece", to = 60, position = true)
@@ -56,7 +57,10 @@ public record Strand(
         Place place,
 
         @Term("how it is darkened, where not as the piece is")
-        Optional<Colour> colour) {
+        Optional<Colour> colour,
+
+        @Term(value = "whether its rounds are bent on the pegs of a jig, all in one go", or = "false")
+        boolean jig) {
 
     /** @throws IllegalArgumentException if there are no elements or no wires */
     public Strand {
@@ -69,37 +73,53 @@ public record Strand(
     /** One wire with the usual allowance, formed along the wire. */
     public static Strand of(String id, String name, Wire wire, List<Element> elements) {
         return new Strand(
-                id, name, 1, false, false, wire, Allowance.usual(), elements, List.of(), Place.FREE, Optional.empty());
+                id,
+                name,
+                1,
+                false,
+                false,
+                wire,
+                Allowance.usual(),
+                elements,
+                List.of(),
+                Place.FREE,
+                Optional.empty(),
+                false);
     }
 
     /** The same, of another wire. */
     public Strand withWire(Wire other) {
-        return new Strand(id, name, count, matched, mirror, other, allowance, elements, order, place, colour);
+        return new Strand(id, name, count, matched, mirror, other, allowance, elements, order, place, colour, jig);
     }
 
     /** The same, formed in another order. */
     public Strand withOrder(List<String> other) {
-        return new Strand(id, name, count, matched, mirror, wire, allowance, elements, other, place, colour);
+        return new Strand(id, name, count, matched, mirror, wire, allowance, elements, other, place, colour, jig);
     }
 
     /** The same, with another allowance. */
     public Strand withAllowance(Allowance other) {
-        return new Strand(id, name, count, matched, mirror, wire, other, elements, order, place, colour);
+        return new Strand(id, name, count, matched, mirror, wire, other, elements, order, place, colour, jig);
     }
 
     /** The same, lying elsewhere. */
     public Strand withPlace(Place other) {
-        return new Strand(id, name, count, matched, mirror, wire, allowance, elements, order, other, colour);
+        return new Strand(id, name, count, matched, mirror, wire, allowance, elements, order, other, colour, jig);
     }
 
     /** The same, darkened otherwise than the piece. */
     public Strand withColour(Optional<Colour> own) {
-        return new Strand(id, name, count, matched, mirror, wire, allowance, elements, order, place, own);
+        return new Strand(id, name, count, matched, mirror, wire, allowance, elements, order, place, own, jig);
+    }
+
+    /** The same, bent on a jig. */
+    public Strand onJig() {
+        return new Strand(id, name, count, matched, mirror, wire, allowance, elements, order, place, colour, true);
     }
 
     /** The same, several times. */
     public Strand times(int wires, boolean inPairs, boolean mirrored) {
-        return new Strand(id, name, wires, inPairs, mirrored, wire, allowance, elements, order, place, colour);
+        return new Strand(id, name, wires, inPairs, mirrored, wire, allowance, elements, order, place, colour, jig);
     }
 
     /** The element of that id. */

@@ -37,6 +37,10 @@ final class Minutes {
     static final double PIERCE = 2;
     static final double A_DIMPLE = 1 / 30.0;
     static final double FAN_A_PETAL = 0.5;
+
+    /** Setting a peg of a jig (estimate). */
+    static final double SET_A_PEG = 1;
+
     static final double PUT_ON = 0.2;
     static final double HANG = 0.5;
 

@@ -1,10 +1,13 @@
 package org.etui.core.sequence;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.etui.core.act.Operation;
 import org.etui.core.element.Element;
 import org.etui.core.measure.LengthFormat;
@@ -14,6 +17,7 @@ import org.etui.core.piece.HandleAt;
 import org.etui.core.piece.Piece;
 import org.etui.core.tool.OwnedTool;
 import org.etui.core.tool.Toolbox;
+import org.etui.core.work.Jig;
 import org.etui.core.work.Mark;
 import org.etui.core.work.Marks;
 import org.etui.core.work.StrandWork;
@@ -21,6 +25,8 @@ import org.etui.core.work.StrandWork;
 /** Writes the steps of one strand: straighten, true, mark, cut, dress, every forming, work, trim the handle last, dress. */
 final class StrandSteps {
     static final String EYES = "Wear safety glasses; cover the off-cut, it flies.";
+
+    private static final String JIG = "jig";
 
     /** Several marks that have become one reach no further than this many widths of it. */
     private static final int MERGED = 3;
@@ -36,6 +42,7 @@ final class StrandSteps {
     private final WorkWords works;
     private final String wire;
     private final Optional<Element> head;
+    private final Jig jig;
     private final List<Draft> drafts = new ArrayList<>();
     private final List<String> left = new ArrayList<>();
 
@@ -47,6 +54,7 @@ final class StrandSteps {
         this.words = new FormingWords(format, school);
         this.works = new WorkWords(format, box);
         this.wire = work.strand().wire().inWords(format);
+        this.jig = work.strand().jig() ? Jig.of(work) : Jig.NONE;
         this.head = work.strand().elements().stream()
                 .filter(e -> e.handling().boughtMm3() > 0)
                 .findFirst();
@@ -286,6 +294,10 @@ final class StrandSteps {
                 .filter(m -> m.element().equals(Optional.of(element.id())))
                 .mapToDouble(Mark::atMm)
                 .findFirst();
+        if (jig.pegs().stream().anyMatch(p -> p.element().equals(element.id()))) {
+            onJig(element, path, state);
+            return;
+        }
         if (StoneBeforeCover.isOver(element)
                 && last.filter(d -> d.kind == Step.Kind.FORM)
                         .flatMap(d -> d.element)
@@ -363,6 +375,44 @@ final class StrandSteps {
                                         work.strand().wire(),
                                         work.cut().wireMm(element.id())))
                 .state(state);
+    }
+
+    /** Every round of a jig in one step: the pegs are set, the wire is led round all of them and lifted off. */
+    private void onJig(Element element, String path, int state) {
+        int count = work.strand().count();
+        double minutes = count
+                * Minutes.forming(element, work.strand().wire(), work.cut().wireMm(element.id()));
+        Optional<Draft> begun =
+                drafts.stream().filter(d -> d.key.startsWith(JIG + " | ")).findFirst();
+        if (begun.isPresent()) {
+            Draft step = begun.get();
+            List<String> about = new ArrayList<>(step.about);
+            about.add(work.strand().id() + "." + element.id());
+            step.about(about).minutes(step.minutes + minutes).state(state);
+            return;
+        }
+        Map<String, Long> pegs = jig.pegs().stream()
+                .map(p -> format.write(p.diameterMm(), Rounding.NEAREST))
+                .collect(Collectors.groupingBy(size -> size, LinkedHashMap::new, Collectors.counting()));
+        String sizes = pegs.entrySet().stream()
+                .map(e -> e.getValue() + " of " + e.getKey())
+                .collect(Collectors.joining(", "));
+        add(draft(JIG, "Bend it on the jig", "jig, " + jig.pegs().size() + " pegs")
+                .shows(Step.Shows.STATES)
+                .text("Set the pegs as on the jig sheet, " + sizes
+                        + ". Hold the end against the first and lead the wire round them in this order, tight, first to the "
+                        + (jig.pegs().get(0).turns() > 0 ? "left" : "right")
+                        + " and on as the sheet shows; lift it off."
+                        + " Let go, every round opens to its size (estimate)."
+                        + (count > 1 ? " Leave the pegs as they are for all " + count + "." : ""))
+                .check("It lies within the lines of the template"
+                        + (count > 1 ? ", and all " + count + " lie on each other." : "."))
+                .minutes(minutes + Minutes.SET_A_PEG * jig.pegs().size())
+                .kind(Step.Kind.FORM)
+                .about(withLeft(element))
+                .element(element.id())
+                .state(state)
+                .advice(path + ".elements." + work.strand().elements().indexOf(element)));
     }
 
     /** A numbered one goes by its number. */

@@ -39,6 +39,9 @@ public final class Marks {
     private void addAll() {
         Strand strand = work.strand();
         for (Element element : strand.inOrder()) {
+            if (strand.jig() && Jig.goesRound(element)) {
+                continue;
+            }
             if (element.isBent() || element.handling().flattenedToMm().isPresent()) {
                 add(atMm(work, element), element.label() + where(element), Optional.of(element.id()));
             }

@@ -7,8 +7,8 @@ import java.awt.geom.Rectangle2D;
 import java.util.List;
 import org.etui.core.measure.LengthFormat;
 import org.etui.core.measure.Rounding;
-import org.etui.core.plan.Jig;
-import org.etui.core.plan.Plan;
+import org.etui.core.work.Jig;
+import org.etui.core.work.StrandWork;
 
 /** Where the pegs of a jig stand and how thick they are, at true size, with the wire between them. */
 final class JigSheet {
@@ -17,12 +17,12 @@ final class JigSheet {
 
     private JigSheet() {}
 
-    static void draw(List<Plan.StrandPlan> strands, LengthFormat format, Flow flow) {
+    static void draw(List<StrandWork> strands, LengthFormat format, Flow flow) {
         flow.paragraph(
                 3,
-                "Glue it on the board, drill at the crosses. Peg sizes are those to lay the wire round; it opens to what is"
-                        + " written beside when it is lifted off (estimate).");
-        for (Plan.StrandPlan strand : strands) {
+                "Glue it on the board, drill at the crosses. The pegs stand where the wire needs them while it is held; lifted off"
+                        + " it opens to what is written beside (estimate).");
+        for (StrandWork strand : strands) {
             Jig jig = Jig.of(strand);
             flow.heading(jig.title());
             if (!jig.flat()) {
@@ -30,13 +30,13 @@ final class JigSheet {
             } else if (jig.pegs().isEmpty()) {
                 flow.line(3, "It has no arc that a peg could make.");
             } else {
-                form(strand, jig, format, flow);
+                form(jig, format, flow);
             }
         }
     }
 
-    private static void form(Plan.StrandPlan strand, Jig jig, LengthFormat format, Flow flow) {
-        Path2D line = Silhouette.centreLine(strand.drawn().outline());
+    private static void form(Jig jig, LengthFormat format, Flow flow) {
+        Path2D line = Silhouette.centreLine(jig.way());
         Rectangle2D box = line.getBounds2D();
         double about =
                 jig.pegs().stream().mapToDouble(Jig.Peg::diameterMm).max().orElse(0) / 2 + NOTE_MM;
@@ -55,7 +55,8 @@ final class JigSheet {
             flow.line(
                     3,
                     (i + 1) + "  " + peg.label() + ": peg " + format.write(peg.diameterMm(), Rounding.NEAREST)
-                            + ", comes to " + format.write(peg.comesToMm(), Rounding.NEAREST) + "; "
+                            + ", comes to " + format.write(peg.comesToMm(), Rounding.NEAREST) + ", to the "
+                            + (peg.turns() > 0 ? "left" : "right") + "; "
                             + (i == 0 ? "begin here" : away(peg, first, format)));
         }
         if (!jig.byHand().isEmpty()) {

@@ -5,6 +5,7 @@ import org.etui.core.piece.Piece;
 import org.etui.core.plan.Plan;
 import org.etui.core.plan.PlanOptions;
 import org.etui.core.plan.Repeat;
+import org.etui.core.work.StrandWork;
 
 /** What can be printed. Every sheet measures true and has check bars on every page. */
 public enum Sheet {
@@ -34,7 +35,7 @@ public enum Sheet {
     JIG("jig sheet") {
         @Override
         void draw(Piece piece, Plan plan, LengthFormat format, Flow flow) {
-            JigSheet.draw(plan.strands(), format, flow);
+            JigSheet.draw(StrandWork.all(piece), format, flow);
         }
     },
     /** The colours of its bath, with room for samples. */

@@ -17,12 +17,13 @@ import org.etui.core.measure.LengthFormat;
 import org.etui.core.measure.Units;
 import org.etui.core.pattern.Patterns;
 import org.etui.core.piece.Piece;
-import org.etui.core.plan.Jig;
 import org.etui.core.plan.Plan;
 import org.etui.core.plan.PlanOptions;
 import org.etui.core.plan.Planner;
 import org.etui.core.plan.Repeat;
 import org.etui.core.sequence.Step;
+import org.etui.core.work.Jig;
+import org.etui.core.work.StrandWork;
 import org.etui.server.print.PaperReader.Drawn;
 import org.etui.server.print.PaperReader.Letter;
 import org.junit.jupiter.api.Test;
@@ -118,7 +119,7 @@ class SheetTest {
     @CsvSource({"s-hook, A4", "hook-clasp, LETTER", "figure-eight, A4"})
     void jig_hasPegsWhereTheyStand(String pattern, Paper paper) throws IOException {
         Piece piece = piece(pattern);
-        Jig jig = Jig.of(plan(piece, Sheet.JIG).strands().get(0));
+        Jig jig = Jig.of(StrandWork.of(piece, piece.strands().get(0)));
         List<Drawn> drawn = PaperReader.pdf(pdf(Sheet.JIG, piece, paper));
         for (Jig.Peg peg : jig.pegs()) {
             assertThat(drawn)
