@@ -1679,7 +1679,7 @@ export interface components {
              * @description the metal
              * @enum {string}
              */
-            metal: "copper" | "brass" | "jewelers-bronze" | "sterling-silver" | "fine-silver" | "aluminium" | "gold-filled" | "silver-plated-copper" | "enamelled-copper" | "gold-14k" | "music-wire";
+            metal: "copper" | "brass" | "jewelers-bronze" | "sterling-silver" | "fine-silver" | "aluminium" | "gold-filled" | "silver-plated-copper" | "enamelled-copper" | "gold-14k" | "annealed-steel" | "music-wire";
             /** @description price of a gram of wire */
             perG: number;
         };
@@ -1818,7 +1818,7 @@ export interface components {
              * @description the metal
              * @enum {string}
              */
-            metal: "copper" | "brass" | "jewelers-bronze" | "sterling-silver" | "fine-silver" | "aluminium" | "gold-filled" | "silver-plated-copper" | "enamelled-copper" | "gold-14k" | "music-wire";
+            metal: "copper" | "brass" | "jewelers-bronze" | "sterling-silver" | "fine-silver" | "aluminium" | "gold-filled" | "silver-plated-copper" | "enamelled-copper" | "gold-14k" | "annealed-steel" | "music-wire";
             /**
              * @description the temper it is bought in
              * @default dead-soft
@@ -3317,7 +3317,7 @@ export interface components {
              * @description its metal
              * @enum {string}
              */
-            metal: "copper" | "brass" | "jewelers-bronze" | "sterling-silver" | "fine-silver" | "aluminium" | "gold-filled" | "silver-plated-copper" | "enamelled-copper" | "gold-14k" | "music-wire";
+            metal: "copper" | "brass" | "jewelers-bronze" | "sterling-silver" | "fine-silver" | "aluminium" | "gold-filled" | "silver-plated-copper" | "enamelled-copper" | "gold-14k" | "annealed-steel" | "music-wire";
             /** @description what was in the bath */
             bath: components["schemas"]["ColourRecipe"];
             /** @description how long it was in, s */
@@ -3877,7 +3877,7 @@ export interface components {
              * @description the metal
              * @enum {string}
              */
-            metal: "copper" | "brass" | "jewelers-bronze" | "sterling-silver" | "fine-silver" | "aluminium" | "gold-filled" | "silver-plated-copper" | "enamelled-copper" | "gold-14k" | "music-wire";
+            metal: "copper" | "brass" | "jewelers-bronze" | "sterling-silver" | "fine-silver" | "aluminium" | "gold-filled" | "silver-plated-copper" | "enamelled-copper" | "gold-14k" | "annealed-steel" | "music-wire";
             /** @description its section */
             section: components["schemas"]["WireSection"];
             /**
@@ -4174,7 +4174,7 @@ export interface components {
              * @description the metal
              * @enum {string}
              */
-            metal: "copper" | "brass" | "jewelers-bronze" | "sterling-silver" | "fine-silver" | "aluminium" | "gold-filled" | "silver-plated-copper" | "enamelled-copper" | "gold-14k" | "music-wire";
+            metal: "copper" | "brass" | "jewelers-bronze" | "sterling-silver" | "fine-silver" | "aluminium" | "gold-filled" | "silver-plated-copper" | "enamelled-copper" | "gold-14k" | "annealed-steel" | "music-wire";
             /** @description one for every gauge and temper, gauges first */
             cells: components["schemas"]["FieldCell"][];
         };
@@ -4300,7 +4300,7 @@ export interface components {
              * @description what it is of
              * @enum {string}
              */
-            metal: "copper" | "brass" | "jewelers-bronze" | "sterling-silver" | "fine-silver" | "aluminium" | "gold-filled" | "silver-plated-copper" | "enamelled-copper" | "gold-14k" | "music-wire";
+            metal: "copper" | "brass" | "jewelers-bronze" | "sterling-silver" | "fine-silver" | "aluminium" | "gold-filled" | "silver-plated-copper" | "enamelled-copper" | "gold-14k" | "annealed-steel" | "music-wire";
         };
         Finished: {
             /** @description the bare metal as #rrggbb */
@@ -4428,7 +4428,7 @@ export interface components {
              * @description what it is made of
              * @enum {string}
              */
-            metal: "copper" | "brass" | "jewelers-bronze" | "sterling-silver" | "fine-silver" | "aluminium" | "gold-filled" | "silver-plated-copper" | "enamelled-copper" | "gold-14k" | "music-wire";
+            metal: "copper" | "brass" | "jewelers-bronze" | "sterling-silver" | "fine-silver" | "aluminium" | "gold-filled" | "silver-plated-copper" | "enamelled-copper" | "gold-14k" | "annealed-steel" | "music-wire";
             /** @description how many wires */
             count: number;
             /** @description centre line: x, y, z, s, mm */
@@ -4496,7 +4496,7 @@ export interface components {
              * @description its word
              * @enum {string}
              */
-            metal: "copper" | "brass" | "jewelers-bronze" | "sterling-silver" | "fine-silver" | "aluminium" | "gold-filled" | "silver-plated-copper" | "enamelled-copper" | "gold-14k" | "music-wire";
+            metal: "copper" | "brass" | "jewelers-bronze" | "sterling-silver" | "fine-silver" | "aluminium" | "gold-filled" | "silver-plated-copper" | "enamelled-copper" | "gold-14k" | "annealed-steel" | "music-wire";
             /** @description its name in the trade */
             title: string;
             /** @description density, g/cm³ */
@@ -4666,7 +4666,7 @@ export interface components {
             /** @description what of it goes in, by name; empty for all of it */
             of: string;
             /** @description its metals that take colour, that of the first strand first */
-            metals: ("copper" | "brass" | "jewelers-bronze" | "sterling-silver" | "fine-silver" | "aluminium" | "gold-filled" | "silver-plated-copper" | "enamelled-copper" | "gold-14k" | "music-wire")[];
+            metals: ("copper" | "brass" | "jewelers-bronze" | "sterling-silver" | "fine-silver" | "aluminium" | "gold-filled" | "silver-plated-copper" | "enamelled-copper" | "gold-14k" | "annealed-steel" | "music-wire")[];
             /** @description the bath that it is planned for */
             colour: components["schemas"]["Colour"];
             /** @description surface of what goes in, mm² */
@@ -4844,7 +4844,7 @@ export interface components {
              * @description the metal; default: that of the strand
              * @enum {string}
              */
-            metal?: "copper" | "brass" | "jewelers-bronze" | "sterling-silver" | "fine-silver" | "aluminium" | "gold-filled" | "silver-plated-copper" | "enamelled-copper" | "gold-14k" | "music-wire";
+            metal?: "copper" | "brass" | "jewelers-bronze" | "sterling-silver" | "fine-silver" | "aluminium" | "gold-filled" | "silver-plated-copper" | "enamelled-copper" | "gold-14k" | "annealed-steel" | "music-wire";
             /** @description index of the strand whose wire changes, with all others of that wire; default: the thickest */
             strand?: number;
         };
@@ -4859,7 +4859,7 @@ export interface components {
              * @description the metal
              * @enum {string}
              */
-            metal: "copper" | "brass" | "jewelers-bronze" | "sterling-silver" | "fine-silver" | "aluminium" | "gold-filled" | "silver-plated-copper" | "enamelled-copper" | "gold-14k" | "music-wire";
+            metal: "copper" | "brass" | "jewelers-bronze" | "sterling-silver" | "fine-silver" | "aluminium" | "gold-filled" | "silver-plated-copper" | "enamelled-copper" | "gold-14k" | "annealed-steel" | "music-wire";
             /** @description what is in the bath */
             bath: components["schemas"]["ColourRecipe"];
             /** @description to here, s; default: a little after black */
@@ -4872,7 +4872,7 @@ export interface components {
              * @description the metal
              * @enum {string}
              */
-            metal: "copper" | "brass" | "jewelers-bronze" | "sterling-silver" | "fine-silver" | "aluminium" | "gold-filled" | "silver-plated-copper" | "enamelled-copper" | "gold-14k" | "music-wire";
+            metal: "copper" | "brass" | "jewelers-bronze" | "sterling-silver" | "fine-silver" | "aluminium" | "gold-filled" | "silver-plated-copper" | "enamelled-copper" | "gold-14k" | "annealed-steel" | "music-wire";
             /** @description the film out of the bath, nm, where no stop is named */
             filmNm?: number;
             /**
@@ -4910,7 +4910,7 @@ export interface components {
              * @description its metal
              * @enum {string}
              */
-            metal: "copper" | "brass" | "jewelers-bronze" | "sterling-silver" | "fine-silver" | "aluminium" | "gold-filled" | "silver-plated-copper" | "enamelled-copper" | "gold-14k" | "music-wire";
+            metal: "copper" | "brass" | "jewelers-bronze" | "sterling-silver" | "fine-silver" | "aluminium" | "gold-filled" | "silver-plated-copper" | "enamelled-copper" | "gold-14k" | "annealed-steel" | "music-wire";
             /**
              * @description where it is pulled
              * @enum {string}

@@ -27,6 +27,7 @@ const SHADES: Record<Metal, Shades> = {
   'silver-plated-copper': SILVER,
   'enamelled-copper': { edge: '#571F14', body: '#97402A', light: '#B9644B', glint: '#E8AC98' },
   'gold-14k': { edge: '#77560F', body: '#CBA43F', light: '#E4C56D', glint: '#FCEEC2' },
+  'annealed-steel': { edge: '#3B3A38', body: '#7B7974', light: '#A19F99', glint: '#D6D4CE' },
   'music-wire': { edge: '#33393C', body: '#6D7578', light: '#929A9D', glint: '#CDD3D5' },
 };
 

@@ -39,6 +39,7 @@ const SHORT: Partial<Record<Metal, string>> = {
   'silver-plated-copper': 'plated',
   'enamelled-copper': 'enamelled',
   'gold-14k': '14 k gold',
+  'annealed-steel': 'soft steel',
   'music-wire': 'steel',
 };
 

@@ -32,6 +32,11 @@ public enum Metal {
     ENAMELLED_COPPER("enamelled copper", 8.9, 117, Flow.of(80, 430, 0.36), 0.35, 0.6, HammerSense.STOP, Sulfide.NONE),
     /** 14 karat yellow gold. */
     GOLD_14K("14 k yellow gold", 13.0, 95, Flow.of(280, 780, 0.45), 0.6, 1.0, HammerSense.GOOD, Sulfide.NONE),
+    /**
+     * Annealed low-carbon steel, binding wire: soft as it is sold, and it rusts. Flow constants fit 295 to 325 MPa annealed (SAE J1397, 1006 to 1010) and 550 MPa
+     * drawn (ASTM A1064), both from memory.
+     */
+    ANNEALED_STEEL("annealed steel", 7.85, 205, Flow.of(190, 650, 0.45), 0.7, 1.1, HammerSense.STIFFENS, Sulfide.NONE),
     /** Steel music wire, spring only (ASTM A228): no flow curve, it snaps. */
     MUSIC_WIRE("steel music wire", 7.85, 205, Optional.empty(), 0, 0, HammerSense.STOP, Sulfide.NONE);
 
@@ -106,7 +111,7 @@ public enum Metal {
 
     /** Shear modulus in GPa, E/(2·(1 + ν)): ν 0.29 for steel, 0.34 for the others (handbooks, from memory). */
     public double shearModulusGpa() {
-        return modulusGpa / (2 * (1 + (this == MUSIC_WIRE ? 0.29 : 0.34)));
+        return modulusGpa / (2 * (1 + (isSteel() ? 0.29 : 0.34)));
     }
 
     /** What a steel hammer does to it. */
@@ -134,9 +139,23 @@ public enum Metal {
         return sulfide;
     }
 
-    /** Whether this temper can be bought: music wire is spring hard only. */
+    /** Whether it rusts, and dulls cutters that are made for softer metal. */
+    public boolean isSteel() {
+        return this == MUSIC_WIRE || this == ANNEALED_STEEL;
+    }
+
+    /** The one temper that it is sold in; empty for what comes in all of them. */
+    public Optional<Temper> onlyTemper() {
+        return switch (this) {
+            case MUSIC_WIRE -> Optional.of(Temper.SPRING);
+            case ANNEALED_STEEL -> Optional.of(Temper.DEAD_SOFT);
+            default -> Optional.empty();
+        };
+    }
+
+    /** Whether this temper can be bought. */
     public boolean comesIn(Temper temper) {
-        return this != MUSIC_WIRE || temper == Temper.SPRING;
+        return onlyTemper().map(temper::equals).orElse(true);
     }
 
     /** The word of the contract, such as {@code sterling-silver}. */

@@ -22,6 +22,8 @@ public final class Cautions {
             "ears", "Wear hearing protection and glasses for hammering on steel; keep fingers on the handle.");
     private static final Caution SPRING_WIRE = new Caution(
             "spring wire", "Use hard-wire cutters, near the pivot; the ends whip. Cover both sides of the cut.");
+    private static final Caution STEEL = new Caution(
+            "steel", "It rusts: dry it, then wax or oil it. Keep it out of an acid pickle with copper or silver.");
     private static final Caution COATINGS = new Caution(
             "coatings",
             "Do not sand or heat coated wire. Some wire sold as copper or brass is coated: try a scrap first.");
@@ -54,6 +56,7 @@ public final class Cautions {
             DUST,
             EARS,
             SPRING_WIRE,
+            STEEL,
             COATINGS,
             NICKEL,
             SULFIDE,
@@ -75,6 +78,9 @@ public final class Cautions {
         }
         if (strands.stream().anyMatch(s -> s.strand().wire().metal() == Metal.MUSIC_WIRE)) {
             cautions.add(SPRING_WIRE);
+        }
+        if (strands.stream().anyMatch(s -> s.strand().wire().metal().isSteel())) {
+            cautions.add(STEEL);
         }
         if (!Dip.of(piece).isEmpty()) {
             cautions.add(SULFIDE);

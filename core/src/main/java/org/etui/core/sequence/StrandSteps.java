@@ -12,7 +12,6 @@ import org.etui.core.act.Operation;
 import org.etui.core.element.Element;
 import org.etui.core.measure.LengthFormat;
 import org.etui.core.measure.Rounding;
-import org.etui.core.metal.Metal;
 import org.etui.core.piece.HandleAt;
 import org.etui.core.piece.Piece;
 import org.etui.core.tool.OwnedTool;
@@ -260,7 +259,7 @@ final class StrandSteps {
     }
 
     private String cutters() {
-        if (work.strand().wire().metal() == Metal.MUSIC_WIRE) {
+        if (work.strand().wire().metal().isSteel()) {
             return "hard-wire cutters";
         }
         return work.strand().wire().section().thicknessMm() >= 1.25 ? "sturdy flush cutters" : "flush cutters";

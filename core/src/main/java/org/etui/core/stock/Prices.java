@@ -49,6 +49,7 @@ public record Prices(
                     new Price(Metal.SILVER_PLATED_COPPER, 0.12),
                     new Price(Metal.ENAMELLED_COPPER, 0.1),
                     new Price(Metal.GOLD_14K, 55),
+                    new Price(Metal.ANNEALED_STEEL, 0.02),
                     new Price(Metal.MUSIC_WIRE, 0.03)));
 
     /** @param metals as paid */

@@ -36,7 +36,9 @@ public record Wire(
     /** @throws IllegalArgumentException if the metal is not sold in that temper */
     public Wire {
         Check.that(
-                metal.comesIn(temper), () -> "temper must be spring for " + metal.title() + ", was " + Word.of(temper));
+                metal.comesIn(temper),
+                () -> "temper must be " + metal.onlyTemper().map(Word::of).orElse("") + " for " + metal.title()
+                        + ", was " + Word.of(temper));
     }
 
     /** Bare round wire of an AWG number, labelled so. */

@@ -13,6 +13,7 @@ import org.etui.core.curve.Line;
 import org.etui.core.curve.Placed;
 import org.etui.core.curve.Pose;
 import org.etui.core.element.Element;
+import org.etui.core.element.Turn;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 
 /**
@@ -61,22 +62,25 @@ public record Jig(String strand, String title, boolean flat, List<Peg> pegs, Lis
         private void add(StrandWork work, Element element) {
             List<Run> runs = work.finished().of(element.id());
             Reading reading = work.reading(element.id());
-            boolean round = goesRound(element) && reading.toolInsideMm().isPresent();
             Run widest = runs.stream()
                     .max((a, b) -> Double.compare(a.shape().turnRad(), b.shape().turnRad()))
                     .orElseThrow();
+            boolean round = goesRound(element)
+                    && reading.toolInsideMm().isPresent()
+                    && widest.shape().curvatures().size() == 1;
             if (!round && element.isBent()) {
                 byHand.add(element.label());
             }
             for (Run run : runs) {
                 if (run.shape() instanceof Grip) {
                     pieces.add(run.shape());
-                } else if (round && run == widest && run.shape() instanceof Arc arc) {
+                } else if (round && run == widest) {
                     double radius = (reading.toolInsideMm().getAsDouble()
                                     + work.strand().wire().section().inPlaneMm())
                             / 2;
                     pegs.put(pieces.size(), element);
-                    pieces.add(new Arc(radius, arc.sweepRad() * reading.overbend()));
+                    int side = element.winding().side().map(Turn::sign).orElse(1);
+                    pieces.add(new Arc(radius, side * run.shape().turnRad() * reading.overbend()));
                 } else if (run.wireMm() > 0) {
                     pieces.add(new Line(run.wireMm()));
                 }

@@ -76,7 +76,7 @@ class FixesTest {
         for (Pattern pattern : Patterns.ALL) {
             for (int i = 0; i < 6; i++) {
                 Metal metal = Metal.values()[random.nextInt(Metal.values().length - 1)];
-                Temper temper = Temper.values()[random.nextInt(Temper.values().length)];
+                Temper temper = metal.onlyTemper().orElse(Temper.values()[random.nextInt(Temper.values().length)]);
                 Wire wire = Wire.ofRound(metal, temper, 0.6 + Math.round(random.nextDouble() * 20) / 10.0);
                 Piece piece = pattern.make(
                         Map.of(),

@@ -207,6 +207,7 @@ class ContractTest {
                         "silver-plated-copper",
                         "enamelled-copper",
                         "gold-14k",
+                        "annealed-steel",
                         "music-wire");
         assertThat(values("/$defs/Wire/properties/temper/enum"))
                 .containsExactly("dead-soft", "quarter-hard", "half-hard", "hard", "spring");
