@@ -40,7 +40,7 @@ const SHORT: Partial<Record<Metal, string>> = {
   'enamelled-copper': 'enamelled',
   'gold-14k': '14 k gold',
   'annealed-steel': 'soft steel',
-  'music-wire': 'steel',
+  'music-wire': 'spring steel',
 };
 
 /** The field of gauges and tempers, each the whole piece worked again; metals, section and purpose beside it. */
