@@ -208,7 +208,7 @@ class PiecesTest {
 
     @Test
     void tables_sayWhatTheyKnow() {
-        assertThat(http.get("/api/metals").json()).hasSize(11);
+        assertThat(http.get("/api/metals").json()).hasSize(12);
         JsonNode near = http.get("/api/gauges?thicknessMm=0.8").json().get("nearest");
         assertThat(near).hasSize(3);
         assertThat(near.get(0).get("number").asString()).isEqualTo("20");

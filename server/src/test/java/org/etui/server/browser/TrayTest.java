@@ -150,10 +150,10 @@ class TrayTest {
         int all = cards.count();
 
         Screen.button(page, "^bangles$").click();
-        assertThat(cards).hasText(new String[] {"Hook-and-eye bangle", "Bare wire"});
+        assertThat(cards).hasText(new String[] {"Hook-and-eye bangle", "Pressed bangle", "Bare wire"});
         Screen.button(page, "^all$").click();
-        page.getByLabel("search forms").fill("coil single");
-        assertThat(cards).hasText(new String[] {"Jump rings", "Bare wire"});
+        page.getByLabel("search forms").fill("coil saw");
+        assertThat(cards).hasText(new String[] {"Jump rings off a coil", "Bare wire"});
         page.getByLabel("search forms").fill("");
         assertThat(cards).hasCount(all);
 
@@ -161,7 +161,13 @@ class TrayTest {
         Locator has = page.getByLabel("I have");
         has.fill("120");
         has.press("Enter");
-        Locator rings = page.locator(".card", new Page.LocatorOptions().setHasText("Jump rings"));
+        Locator rings = page.locator(
+                ".card",
+                new Page.LocatorOptions()
+                        .setHas(page.locator(
+                                "h3",
+                                new Page.LocatorOptions()
+                                        .setHasText(java.util.regex.Pattern.compile("^Jump rings$")))));
         assertThat(rings.locator(".makes")).hasText(java.util.regex.Pattern.compile("rings: \\d"));
         assertThat(page.locator(".card", new Page.LocatorOptions().setHasText("Hook-and-eye bangle"))
                         .locator(".makes"))
