@@ -162,7 +162,7 @@ function SpiralChoices(props: {
       <ChoiceField
         label="the wire begins"
         value={element.from}
-        choices={['inside', 'outside']}
+        choices={['inside', 'outside', 'filled']}
         onChange={(from) => onChange({ from: from as Of<'spiral'>['from'] })}
       />
     </>

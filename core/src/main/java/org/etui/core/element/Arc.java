@@ -76,6 +76,11 @@ public record Arc(
         return new Arc(id, insideMm, sweepDeg, turn, degrees, over, target, wave);
     }
 
+    /** The same, its size meant after the maker's own work. */
+    public Arc asFinished() {
+        return new Arc(id, insideMm, sweepDeg, turn, rollDeg, over, Target.FINISHED, wave);
+    }
+
     /** The same, pressed into a wave. */
     public Arc waved(Wave pressed) {
         return new Arc(id, insideMm, sweepDeg, turn, rollDeg, over, target, Optional.of(pressed));

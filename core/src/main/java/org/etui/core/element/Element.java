@@ -22,6 +22,11 @@ public sealed interface Element extends Kind
         return handling().bent();
     }
 
+    /** Whether it is begun at the end of the wire where it stands at one: curls, spirals and eyes are rolled from there. */
+    default boolean isRolledFromItsEnd() {
+        return handling().softWire() || hanging().eye();
+    }
+
     /** The contract's word for the kind, such as {@code loop}. */
     default String kind() {
         return Word.of(getClass());

@@ -71,6 +71,11 @@ public record Loop(
         return new Loop(id, insideMm, 1, turn, false, true, 0, Optional.empty(), Target.RELEASED);
     }
 
+    /** The same with a neck bend that sets it on the line of the wire. */
+    public Loop onTheLine() {
+        return new Loop(id, insideMm, turns, turn, true, opens, rollDeg, over, target);
+    }
+
     /** The same of so many turns. */
     public Loop of(double otherTurns) {
         return new Loop(id, insideMm, otherTurns, turn, centred, opens, rollDeg, over, target);

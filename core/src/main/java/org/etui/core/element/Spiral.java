@@ -67,7 +67,11 @@ public record Spiral(
                 first = true)
         OptionalDouble lengthMm,
 
-        @Term(value = "where the wire begins: inside or outside", or = "\"inside\"", usual = "\"outside\"")
+        @Term(
+                value =
+                        "where the wire begins: inside, outside, or filled: outside, laid into an outline that is there",
+                or = "\"inside\"",
+                usual = "\"outside\"")
         From from,
 
         @Term(value = "rise a turn, mm; above 0 a cone", from = 0, or = "0", title = "rise a turn")
@@ -124,7 +128,9 @@ public record Spiral(
         /** In the middle. */
         INSIDE,
         /** At the rim. */
-        OUTSIDE
+        OUTSIDE,
+        /** At the rim, which is there already as an outline: the wire is laid inside it and pushed round towards the middle. */
+        FILLED
     }
 
     /** @throws IllegalArgumentException if a measure is out of range */
@@ -182,22 +188,18 @@ public record Spiral(
 
     /** The same, the wire beginning at the rim. */
     public Spiral inward() {
+        return from(From.OUTSIDE);
+    }
+
+    /** The same, filling an outline inward. */
+    public Spiral filled() {
+        return from(From.FILLED);
+    }
+
+    private Spiral from(From where) {
         return new Spiral(
-                id,
-                centre,
-                insideMm,
-                gapMm,
-                turns,
-                outsideMm,
-                lengthMm,
-                From.OUTSIDE,
-                riseMm,
-                turn,
-                rollDeg,
-                over,
-                target,
-                seat,
-                with);
+                id, centre, insideMm, gapMm, turns, outsideMm, lengthMm, where, riseMm, turn, rollDeg, over, target,
+                seat, with);
     }
 
     /** The same as a cone, and its plane rolled before it. */
@@ -330,6 +332,11 @@ public record Spiral(
                 false,
                 false,
                 0);
+    }
+
+    @Override
+    public boolean isRolledFromItsEnd() {
+        return from != From.FILLED;
     }
 
     @Override

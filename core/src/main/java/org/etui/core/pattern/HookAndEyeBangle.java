@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import org.etui.core.act.Act;
+import org.etui.core.act.With;
 import org.etui.core.curve.CentreLine;
 import org.etui.core.curve.Pose;
 import org.etui.core.element.Arc;
@@ -39,6 +40,9 @@ final class HookAndEyeBangle extends Pattern {
     private static final double MEDIUM_MM = 210;
     private static final double LARGE_MM = 216;
 
+    /** The body is left as it is wound. */
+    private static final String PLAIN = "as wound";
+
     /** The corner of the hook turns outward so far that it stands off the arm, degrees. */
     private static final double CORNER_DEG = 50;
 
@@ -58,12 +62,21 @@ final class HookAndEyeBangle extends Pattern {
                 "A round bangle that closes with a hook in an eye, both made of the bangle's own wire.",
                 List.of(Purpose.BANGLE_CLOSURE),
                 Wire.ofAwg(Metal.COPPER, Temper.DEAD_SOFT, "14"),
-                measures());
+                measures(
+                        Parameter.choice("body", "body", PLAIN, "hammered"),
+                        Parameter.number("hammeredPercent", "hammered to, of the wire", "%", 85, 60, 98)
+                                .onlyWith("body", "hammered")));
     }
 
     @Override
     Piece build(Values values, Wire wire, Purpose purpose) {
-        return bangle(title(), values, wire, purpose, UnaryOperator.identity(), List.of());
+        if (values.word("body").equals(PLAIN)) {
+            return bangle(title(), values, wire, purpose, UnaryOperator.identity(), List.of());
+        }
+        // It grows under the hammer: the size is that of the finished body, so that it is wound smaller.
+        double to = Math.round(wire.section().thicknessMm() * values.number("hammeredPercent")) / 100.0;
+        Work hammer = new Work("hammer", "bangle", List.of("body"), "body", new Act.Flatten(to, With.DOMED_HAMMER));
+        return bangle(title(), values, wire, purpose, Arc::asFinished, List.of(hammer));
     }
 
     /** The measures of a bangle that closes with a hook in an eye, and others after them. */

@@ -27,6 +27,7 @@ public final class Patterns {
                             new TurnedFigureEight(),
                             new LinkChain(),
                             new BowLink(),
+                            new ReverseSpiralLink(),
                             new JigRepeat())),
             new Group(
                     Use.SPIRALS,

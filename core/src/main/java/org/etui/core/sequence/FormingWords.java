@@ -247,6 +247,15 @@ record FormingWords(LengthFormat format, School school) {
                         + turns(spiral.turnsIn(thicknessMm)) + " and the whole is about "
                         + format.write(spiral.acrossArmsMm(thicknessMm), Rounding.NEAREST) + " across.";
             }
+            if (spiral.from() == Spiral.From.FILLED) {
+                return "Lay the wire inside the outline and push it round inward a few millimetres at a time, "
+                        + (spiral.gapMm() > 0
+                                ? format.write(spiral.gapMm(), Rounding.NEAREST) + " away from the turn outside it"
+                                : "against the turn outside it")
+                        + ", " + turns(spiral.turnsIn(thicknessMm))
+                        + (spiral.centre() == Spiral.Centre.CLOSED ? ", until the middle is closed." : ".")
+                        + " Look at it edge-on after every turn.";
+            }
             String where = spiral.centre() == Spiral.Centre.CLOSED
                     ? "Roll the end round itself, "
                     : first(spiral.insideMm().orElseThrow());

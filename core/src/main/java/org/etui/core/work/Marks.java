@@ -73,9 +73,7 @@ public final class Marks {
         boolean fromEnd = work.handleAt() == HandleAt.START;
         boolean handle = work.stretch().handleMm() > 0 && work.handleAt() != HandleAt.NONE;
         boolean far = along.size() > 1 && element.equals(along.get(fromEnd ? 0 : along.size() - 1));
-        return far
-                && !handle
-                && (element.handling().softWire() || element.hanging().eye());
+        return far && !handle && element.isRolledFromItsEnd();
     }
 
     private void add(double atMm, String label, Optional<String> element) {

@@ -1,20 +1,25 @@
 package org.etui.core.pattern;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.etui.core.Examples;
+import org.etui.core.act.Run;
+import org.etui.core.piece.Piece;
 import org.etui.core.plan.Plan;
 import org.etui.core.plan.PlanOptions;
 import org.etui.core.plan.Planner;
 import org.etui.core.sequence.Step;
+import org.etui.core.work.StrandWork;
 import org.hipparchus.geometry.euclidean.threed.Plane;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class HookAndEyeBangleTest {
     private static Plan.StrandPlan planned(Map<String, Object> measures) {
@@ -74,5 +79,38 @@ class HookAndEyeBangleTest {
                         "Flatten the paddle to 1.01 mm",
                         "Form the hook",
                         "Close the body");
+    }
+
+    /**
+     * Common practice: a hammered bangle is wound small and grows to its size. 210 mm round inside is what the finished body has, whatever was hammered
+     * off; it is hammered before what closes it is made, so that the hammer lies flat.
+     */
+    @ParameterizedTest
+    @ValueSource(doubles = {90, 75})
+    void hammeredBody_isWoundSmall_andComesToItsSize(double percent) {
+        Piece piece = Patterns.find("hook-and-eye-bangle")
+                .orElseThrow()
+                .make(Map.of("body", "hammered", "hammeredPercent", percent), Optional.empty(), Optional.empty());
+        StrandWork work = StrandWork.of(piece, piece.strands().get(0));
+        List<String> titles = Planner.plan(piece, PlanOptions.USUAL).steps().stream()
+                .map(Step::title)
+                .toList();
+        double wound = work.states().stream()
+                .map(s -> s.workpiece().of("body").get(0))
+                .filter(Run::formed)
+                .findFirst()
+                .map(r ->
+                        2 * r.now().lengthMm() / r.now().turnRad() - r.section().inPlaneMm())
+                .orElseThrow();
+
+        assertThat(work.finished().insideMm("body").orElseThrow()).isCloseTo(210 / Math.PI, within(0.02));
+        assertThat(wound).isLessThan(210 / Math.PI - 0.1);
+        assertThat(titles.stream().filter(t -> t.startsWith("F") && t.contains("body")))
+                .hasSize(2);
+        assertThat(titles.indexOf("Form the body")).isLessThan(titles.indexOf("Form the eye"));
+        assertThat(titles.stream()
+                        .takeWhile(t -> !t.equals("Form the eye"))
+                        .filter(t -> t.startsWith("Flatten the body")))
+                .hasSize(1);
     }
 }

@@ -23,6 +23,7 @@ import org.hipparchus.analysis.integration.IterativeLegendreGaussIntegrator;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** Links, hangers and tops of one wire: that they come out as they are asked for, by hand. */
@@ -246,5 +247,67 @@ class WireFormsTest {
         assertThat(body.get(0).section().thicknessMm()).isCloseTo(0.75 * 1.628, within(0.01));
         assertThat(body.get(0).section().widthMm()).isGreaterThan(1.7);
         assertThat(finished.insideMm("body").orElseThrow()).isBetween(0.99 * 210 / Math.PI, 1.001 * 210 / Math.PI);
+    }
+
+    /**
+     * A leaf as wide as asked, its sides at the angle of the point (plane geometry); its filling lies inside the outline, a wire and the gap away from it, and
+     * is as long as a spiral of that pitch from its rim to the middle, by hand about the area over the pitch: π·R²/p.
+     */
+    @ParameterizedTest
+    @ValueSource(doubles = {45, 60, 85})
+    void reverseSpiral_fillsItsLeaf(double pointDeg) {
+        double gap = 0.4;
+        Piece piece = make("reverse-spiral-link", Map.of("wideMm", 20.0, "pointDeg", pointDeg, "gapMm", gap));
+        StrandWork work = work(piece);
+        double t = work.strand().wire().section().thicknessMm();
+        double inner = (20 - t) / 2 - t - gap;
+        List<Vector3D> outline = Examples.points(work, "outline");
+        Vector3D first = direction(Examples.points(work, "first-side"));
+        Vector3D second = direction(Examples.points(work, "second-side"));
+        Vector3D across = first.subtract(second).normalize();
+        Vector3D level = first.add(second).normalize();
+        Plan plan = Planner.plan(piece, PlanOptions.USUAL);
+        Step filling = plan.steps().stream()
+                .filter(s -> s.title().equals("Form the filling"))
+                .findFirst()
+                .orElseThrow();
+
+        assertThat(Math.max(spread(outline, level), spread(outline, across)) + t)
+                .isCloseTo(20, within(0.05));
+        assertThat(Math.toDegrees(Vector3D.angle(first, second.negate()))).isCloseTo(pointDeg, within(0.1));
+        assertThat(netMm(piece, "filling")).isCloseTo(Math.PI * inner * inner / (t + gap), within(0.06 * 200));
+        assertThat(Examples.points(work, "filling"))
+                .allSatisfy(p -> assertThat(outline.stream()
+                                .mapToDouble(q -> Vector3D.distance(p, q))
+                                .min()
+                                .orElseThrow())
+                        .isGreaterThan(0.98 * t));
+        assertThat(plan.clashes()).isEmpty();
+        assertThat(filling.text()).contains("inside the outline", "until the middle is closed");
+        assertThat(plan.steps().stream().map(Step::title).toList())
+                .containsSubsequence("Form the outline", "Form the point", "Form the filling", "Form the bail");
+    }
+
+    /** It hangs by what is asked for: the bail stands square to the leaf, the eye and the hook lie in it. */
+    @ParameterizedTest
+    @CsvSource({"bail, bail, 90", "eye, eye, 0", "hook, hook, 0"})
+    void reverseSpiral_hangsByWhatIsAskedFor(String end, String element, double squareDeg) {
+        StrandWork work = work(make("reverse-spiral-link", Map.of("end", end)));
+
+        assertThat(Math.toDegrees(between(normal(work, element), normal(work, "outline"))))
+                .isCloseTo(squareDeg, within(0.1));
+    }
+
+    private static Vector3D normal(StrandWork work, String element) {
+        List<Vector3D> points = Examples.points(work, element);
+        Vector3D from = points.get(0);
+        return points.get(points.size() / 4)
+                .subtract(from)
+                .crossProduct(points.get(points.size() / 2).subtract(from))
+                .normalize();
+    }
+
+    private static double between(Vector3D one, Vector3D other) {
+        return Math.acos(Math.min(1, Math.abs(one.dotProduct(other))));
     }
 }
