@@ -2142,11 +2142,11 @@ export interface components {
             /** @description length of its centre line, mm; one of turns, outsideMm, lengthMm */
             lengthMm?: number;
             /**
-             * @description where the wire begins: inside or outside
+             * @description where the wire begins: inside, outside, or filled: outside, laid into an outline that is there
              * @default inside
              * @enum {string}
              */
-            from: "inside" | "outside";
+            from: "inside" | "outside" | "filled";
             /**
              * @description rise a turn, mm; above 0 a cone
              * @default 0

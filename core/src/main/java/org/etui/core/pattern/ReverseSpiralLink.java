@@ -41,7 +41,7 @@ final class ReverseSpiralLink extends Pattern {
                 List.of(Purpose.DECORATIVE, Purpose.LINK, Purpose.PENDANT),
                 Wire.ofAwg(Metal.COPPER, Temper.DEAD_SOFT, "18"),
                 List.of(
-                        Parameter.choice("end", "it hangs by", "bail", "eye", "hook"),
+                        Parameter.choice("end", "it hangs by", "eye", "bail", "hook"),
                         Parameter.mm("wideMm", "leaf, across", 18, 14, 60).leftFree(),
                         Parameter.number("pointDeg", "point, its angle", "degrees", 60, 40, 90),
                         Parameter.mm("gapMm", "gap between turns", 0.4, 0, 1),

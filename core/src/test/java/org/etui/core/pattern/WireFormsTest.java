@@ -285,7 +285,7 @@ class WireFormsTest {
         assertThat(plan.clashes()).isEmpty();
         assertThat(filling.text()).contains("inside the outline", "until the middle is closed");
         assertThat(plan.steps().stream().map(Step::title).toList())
-                .containsSubsequence("Form the outline", "Form the point", "Form the filling", "Form the bail");
+                .containsSubsequence("Form the outline", "Form the point", "Form the filling", "Form the eye");
     }
 
     /** It hangs by what is asked for: the bail stands square to the leaf, the eye and the hook lie in it. */
