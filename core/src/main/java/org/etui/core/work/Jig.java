@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.etui.core.act.Run;
+import org.etui.core.check.Check;
 import org.etui.core.curve.Arc;
 import org.etui.core.curve.CentreLine;
 import org.etui.core.curve.CurvePiece;
@@ -61,12 +62,19 @@ public record Jig(String strand, String title, boolean flat, List<Peg> pegs, Lis
 
         private void add(StrandWork work, Element element) {
             List<Run> runs = work.finished().of(element.id());
+            if (runs.isEmpty()) {
+                return;
+            }
             Reading reading = work.reading(element.id());
             Run widest = runs.stream()
                     .max((a, b) -> Double.compare(a.shape().turnRad(), b.shape().turnRad()))
                     .orElseThrow();
+            double radius = (reading.toolInsideMm().orElse(0)
+                            + work.strand().wire().section().inPlaneMm())
+                    / 2;
             boolean round = goesRound(element)
                     && reading.toolInsideMm().isPresent()
+                    && radius <= Check.GREATEST
                     && widest.shape().curvatures().size() == 1;
             if (!round && element.isBent()) {
                 byHand.add(element.label());
@@ -75,9 +83,6 @@ public record Jig(String strand, String title, boolean flat, List<Peg> pegs, Lis
                 if (run.shape() instanceof Grip) {
                     pieces.add(run.shape());
                 } else if (round && run == widest) {
-                    double radius = (reading.toolInsideMm().getAsDouble()
-                                    + work.strand().wire().section().inPlaneMm())
-                            / 2;
                     pegs.put(pieces.size(), element);
                     int side = element.winding().side().map(Turn::sign).orElse(1);
                     pieces.add(new Arc(radius, side * run.shape().turnRad() * reading.overbend()));
@@ -100,10 +105,17 @@ public record Jig(String strand, String title, boolean flat, List<Peg> pegs, Lis
     public static Jig of(StrandWork work) {
         String id = work.strand().id();
         String title = work.strand().title();
+        if (!isFlat(work)) {
+            List<String> bent = work.strand().elements().stream()
+                    .filter(Element::isBent)
+                    .map(Element::label)
+                    .toList();
+            return new Jig(id, title, false, List.of(), List.of(), bent);
+        }
         Held held = Held.of(work);
         double thickness = work.strand().wire().section().inPlaneMm();
-        if (!isFlat(work) || held.pegs().isEmpty()) {
-            return new Jig(id, title, isFlat(work), List.of(), List.of(), held.byHand());
+        if (held.pegs().isEmpty()) {
+            return new Jig(id, title, true, List.of(), List.of(), held.byHand());
         }
         CentreLine line = CentreLine.of(thickness, held.pieces());
         List<Vector3D> middles = new ArrayList<>();
