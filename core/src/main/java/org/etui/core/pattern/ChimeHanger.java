@@ -21,6 +21,7 @@ import org.etui.core.wire.Wire;
  * rolled, and cannot slip off afterwards.
  */
 final class ChimeHanger extends Pattern {
+    /** Rounded a little, so that it does not catch (engineering estimate). */
     private static final double CORNER_INSIDE_MM = 1;
 
     /** A jaw holds no less, mm (engineering estimate). */

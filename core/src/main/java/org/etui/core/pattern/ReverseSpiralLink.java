@@ -25,9 +25,15 @@ import org.etui.core.wire.Wire;
  * wire is what it hangs by: a bail that stands square to it, an eye in its plane, or a hook.
  */
 final class ReverseSpiralLink extends Pattern {
+    /** Over the edge of a jaw, as every corner that says nothing else. */
     private static final double FOLD_INSIDE_MM = 0.5;
+
+    /** A small curl at the tip of the hook, as a curl that says nothing else. */
     private static final double TIP_INSIDE_MM = 0.9;
+
+    /** The hook closes a little beyond half a turn, so that what hangs in it stays (common practice). */
     private static final double HOOK_DEG = 200;
+
     private static final int SQUARE_DEG = 90;
 
     /** A jaw holds no less, mm (engineering estimate). */

@@ -438,7 +438,8 @@ final class StrandSteps {
                 .filter(mm -> mm <= at && at - mm < MERGED * Marks.APART_MM)
                 .max();
         if (near.isPresent()) {
-            return "Start just past the mark, " + format.place(near.getAsDouble()) + ". ";
+            String merged = "just past the mark, " + format.place(near.getAsDouble()) + ". ";
+            return Marks.rolledFromFarEnd(work, element) ? rolled + ". Stop " + merged : "Start " + merged;
         }
         List<Element> along = work.strand().elements();
         int next = along.indexOf(element) + (work.handleAt() == HandleAt.START ? 1 : -1);

@@ -78,6 +78,17 @@ class WireFormsTest {
                 .isEqualTo(netMm(make("figure-eight", Map.of("loops", "beside it")), "first-loop"));
     }
 
+    /** Common practice: both loops are rolled from their ends towards the bent neck, also where one mark stands for corner and loop. */
+    @Test
+    void bothLoopsOfAFigureEight_areRolledFromTheirEnds() {
+        List<Step> loops = Planner.plan(make("figure-eight", Map.of()), PlanOptions.USUAL).steps().stream()
+                .filter(s -> s.title().endsWith("loop"))
+                .toList();
+
+        assertThat(loops).hasSize(2).allSatisfy(s -> assertThat(s.text()).startsWith("Start at the very end"));
+        assertThat(loops.get(1).text()).contains("Stop just past the mark");
+    }
+
     /**
      * The triangle by trigonometry: as wide as asked, as high as half the foot over the tangent of half the point, less what its rounded corners take off;
      * the rolled ends a gap apart.
