@@ -106,6 +106,7 @@ final class LashBeforeBending implements Precedence {
             return;
         }
         List<Element> leading = round ? List.of() : leading(lash, host);
+        boolean waits = false;
         for (Draft step : steps) {
             boolean forms = step.kind == Step.Kind.FORM;
             boolean leads = step.element
@@ -114,7 +115,8 @@ final class LashBeforeBending implements Precedence {
                     .isPresent();
             if (forms && !leads) {
                 step.after(turns);
-            } else if (!forms && step.kind != Step.Kind.TRIM || leads) {
+                waits = true;
+            } else if (!forms && !waits && step.kind != Step.Kind.TRIM || leads) {
                 turns.after(step);
             }
         }

@@ -445,6 +445,23 @@ class OrderTest {
                 .satisfies(l -> assertThat(l.what()).contains("bead"));
     }
 
+    /** A bend that is formed can be hammered: what is lashed to its wire was on before it was bent, and does not wait for the hammer. */
+    @ParameterizedTest
+    @MethodSource("org.etui.core.pattern.PatternsTest#patterns")
+    void anyBend_mayBeHammeredWhenItIsFormed(Pattern pattern) {
+        Piece piece = pattern.usual();
+        for (Strand strand : piece.strands()) {
+            double to = 0.9 * strand.wire().section().thicknessMm();
+            for (Element bend : strand.elements()) {
+                List<Work> works = new ArrayList<>(piece.work());
+                works.add(Work.of("hammered", strand.id(), List.of(bend.id()), new Act.Flatten(to, With.DOMED_HAMMER)));
+                assertThat(plan(piece.withWork(works)).locks())
+                        .as("%s of the %s", bend.label(), strand.title())
+                        .allSatisfy(l -> assertThat(l.because()).contains("would strike"));
+            }
+        }
+    }
+
     /** Steel never meets a bead: hammering comes first, or where the maker wants it afterwards both are named (common practice). */
     @Test
     void hammering_comesBeforeTheBead() {

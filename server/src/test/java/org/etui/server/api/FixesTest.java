@@ -119,7 +119,12 @@ class FixesTest {
                             .noneMatch(a -> a.rule().equals(one.rule())
                                     && places(a).anyMatch(places(one).toList()::contains));
                     assertThat(stops(after))
-                            .as("stops after %s: %s", one.rule(), one.instead())
+                            .as(
+                                    "stops after %s: %s, in %s of %s",
+                                    one.rule(),
+                                    one.instead(),
+                                    piece.name(),
+                                    piece.strands().get(0).wire())
                             .isSubsetOf(stops(before));
                     mended.add(one.rule());
                 }
