@@ -1295,7 +1295,7 @@ export interface components {
             /** @description the piece that it is in, by its name in the store */
             piece?: string;
         };
-        Body: components["schemas"]["BodyBead"] | components["schemas"]["BodyCabochon"] | components["schemas"]["BodyLens"] | components["schemas"]["BodySlab"] | components["schemas"]["BodyPoint"] | components["schemas"]["BodyRing"] | components["schemas"]["BodyCord"] | components["schemas"]["BodySheet"];
+        Body: components["schemas"]["BodyBead"] | components["schemas"]["BodyCabochon"] | components["schemas"]["BodySheet"] | components["schemas"]["BodyLens"] | components["schemas"]["BodySlab"] | components["schemas"]["BodyPoint"] | components["schemas"]["BodyRing"] | components["schemas"]["BodyCord"];
         BodyBead: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -1491,6 +1491,43 @@ export interface components {
              */
             turnDeg: number;
         };
+        BodySheet: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            shape: "sheet";
+            /** @description its greatest section, seen from the front */
+            outline: components["schemas"]["Outline"];
+            /** @description thickness, mm */
+            thicknessMm: number;
+            /**
+             * @description its holes, as it lies flat
+             * @default []
+             */
+            holes: components["schemas"]["BodyHole"][];
+            /**
+             * @description where it is folded across, from below upward; none where it stays flat
+             * @default []
+             */
+            folds: components["schemas"]["BodyFold"][];
+            /**
+             * @description the place along it that faces the front when it is folded, mm above its middle
+             * @default 0
+             */
+            frontMm: number;
+        };
+        BodyFold: {
+            /** @description where its middle line is while the sheet is flat, mm above the middle */
+            atMm: number;
+            /** @description how far what lies above the line is turned to the front, degrees; below 0 to the back */
+            upDeg: number;
+            /**
+             * @description inside radius, mm
+             * @default 0
+             */
+            insideMm: number;
+        };
         BodyLens: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -1566,22 +1603,6 @@ export interface components {
             diameterMm: number;
             /** @description length, mm */
             lengthMm?: number;
-        };
-        BodySheet: {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            shape: "sheet";
-            /** @description its greatest section, seen from the front */
-            outline: components["schemas"]["Outline"];
-            /** @description thickness, mm */
-            thicknessMm: number;
-            /**
-             * @description its holes
-             * @default []
-             */
-            holes: components["schemas"]["BodyHole"][];
         };
         StoneControllerDrawnStone: {
             /** @description once round it about its middle: across and up, mm */
@@ -1932,7 +1953,7 @@ export interface components {
              */
             fileMm: number;
         };
-        Element: components["schemas"]["Straight"] | components["schemas"]["Bend"] | components["schemas"]["Arc"] | components["schemas"]["Loop"] | components["schemas"]["Curl"] | components["schemas"]["Spiral"] | components["schemas"]["Coil"] | components["schemas"]["Wrap"] | components["schemas"]["Girth"] | components["schemas"]["Across"] | components["schemas"]["Reach"] | components["schemas"]["Paddle"] | components["schemas"]["Twist"] | components["schemas"]["Ball"] | components["schemas"]["Lead"];
+        Element: components["schemas"]["Straight"] | components["schemas"]["Bend"] | components["schemas"]["Arc"] | components["schemas"]["Loop"] | components["schemas"]["Curl"] | components["schemas"]["Spiral"] | components["schemas"]["Coil"] | components["schemas"]["Wrap"] | components["schemas"]["Girth"] | components["schemas"]["Across"] | components["schemas"]["Reach"] | components["schemas"]["Paddle"] | components["schemas"]["Twist"] | components["schemas"]["Knit"] | components["schemas"]["Ball"] | components["schemas"]["Lead"];
         Straight: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -1956,6 +1977,11 @@ export interface components {
              * @enum {string}
              */
             target: "released" | "finished";
+            /**
+             * @description whether the end of the wire is filed to a point there, as of a pin
+             * @default false
+             */
+            pointed: boolean;
         };
         Bend: {
             /**
@@ -2468,6 +2494,36 @@ export interface components {
              * @default itself
              */
             with: string;
+            /**
+             * @description turns the working plane about the wire before it, degrees
+             * @default 0
+             */
+            rollDeg: number;
+            /** @description whether this lies on top at crossings; default: what is formed later */
+            over?: boolean;
+            /**
+             * @description whether sizes are meant after release or after the work
+             * @default released
+             * @enum {string}
+             */
+            target: "released" | "finished";
+        };
+        Knit: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "knit";
+            /** @description name of the element, unique in its strand */
+            id?: string;
+            /** @description loops once round */
+            around: number;
+            /** @description height of a loop as it is knitted, mm */
+            loopMm: number;
+            /** @description rows */
+            rows: number;
+            /** @description outside diameter that the tube is drawn down to, mm; default: as it is knitted */
+            drawnTo?: number;
             /**
              * @description turns the working plane about the wire before it, degrees
              * @default 0

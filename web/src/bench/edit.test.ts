@@ -14,7 +14,14 @@ import {
   resequenced,
 } from './edit';
 
-const run = (id: string): Element => ({ kind: 'straight', id, lengthMm: 5, rollDeg: 0, target: 'released' });
+const run = (id: string): Element => ({
+  kind: 'straight',
+  id,
+  lengthMm: 5,
+  rollDeg: 0,
+  target: 'released',
+  pointed: false,
+});
 
 function piece(): Piece {
   return {

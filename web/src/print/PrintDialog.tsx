@@ -13,6 +13,7 @@ const SHEETS = [
   ['gaps', 'gap strip'],
   ['swatches', 'swatch sheet'],
   ['jig', 'jig sheet'],
+  ['shapes', 'sheet shapes'],
   ['card', 'bench card'],
 ] as const;
 

@@ -66,6 +66,13 @@ export function ElementChoices(props: {
           onChange={(turn) => change({ turn: turn as 'left' | 'right' })}
         />
       )}
+      {element.kind === 'straight' && (
+        <YesNo
+          label="end filed to a point"
+          value={element.pointed}
+          onChange={(pointed) => change({ pointed })}
+        />
+      )}
       {element.kind === 'loop' && (
         <>
           <YesNo label="has to open later" value={element.opens} onChange={(opens) => change({ opens })} />

@@ -161,6 +161,7 @@ class ContractOfKindsTest {
                         "reach",
                         "paddle",
                         "twist",
+                        "knit",
                         "ball",
                         "lead");
         assertThat(Arrays.stream(Act.class.getPermittedSubclasses()).map(org.etui.core.check.Word::of))

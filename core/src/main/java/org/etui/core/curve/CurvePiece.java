@@ -7,7 +7,7 @@ import org.etui.core.check.Check;
 /**
  * A piece of centre line in its own frame: starts at the origin heading along x; left is +y. Lengths mm, angles rad.
  */
-public sealed interface CurvePiece permits Line, Arc, Spiral, Helix, EllipseArc, Wave, Grip, Head {
+public sealed interface CurvePiece permits Line, Arc, Spiral, Helix, EllipseArc, Wave, Knitting, Grip, Head {
     /** Length along the centre line, mm, exact. */
     double lengthMm();
 
@@ -83,9 +83,9 @@ public sealed interface CurvePiece permits Line, Arc, Spiral, Helix, EllipseArc,
         return back;
     }
 
-    /** Share of the centre line that the wire takes where the curvature is constant. */
+    /** Share of the centre line that the wire takes where the curvature is constant; no wire bends tighter than on itself, at κt = 2. */
     static double wireShare(double curvaturePerMm, double thicknessMm) {
-        double strain = curvaturePerMm * thicknessMm;
+        double strain = Math.min(2, curvaturePerMm * thicknessMm);
         return 1 - strain * strain / 26;
     }
 }

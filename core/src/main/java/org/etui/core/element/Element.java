@@ -10,7 +10,22 @@ import org.etui.core.check.Word;
  */
 @Family("kind")
 public sealed interface Element extends Kind
-        permits Straight, Bend, Arc, Loop, Curl, Spiral, Coil, Wrap, Girth, Across, Reach, Paddle, Twist, Ball, Lead {
+        permits Straight,
+                Bend,
+                Arc,
+                Loop,
+                Curl,
+                Spiral,
+                Coil,
+                Wrap,
+                Girth,
+                Across,
+                Reach,
+                Paddle,
+                Twist,
+                Knit,
+                Ball,
+                Lead {
 
     /** The inside diameter that it is wound to, mm; empty where it is not wound. */
     default OptionalDouble woundInsideMm() {

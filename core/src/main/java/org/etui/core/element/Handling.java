@@ -34,7 +34,9 @@ public record Handling(
         /** Filed to a slope, so that it tucks in. */
         SLOPED,
         /** Rounded, so that it spreads round. */
-        ROUNDED
+        ROUNDED,
+        /** Filed to a long point and polished, so that it passes cloth. */
+        POINTED
     }
 
     /** Bent, and nothing else. */
@@ -44,6 +46,10 @@ public record Handling(
     /** Left as the wire is. */
     public static final Handling STRAIGHT =
             new Handling(false, OptionalDouble.empty(), Optional.empty(), 0, 0, false, false, false, End.FLUSH);
+
+    /** Left straight, the end of the wire filed to a point. */
+    public static final Handling POINTED =
+            new Handling(false, OptionalDouble.empty(), Optional.empty(), 0, 0, false, false, false, End.POINTED);
 
     /** Left straight and flattened. */
     public static Handling flattened(double toMm) {
@@ -68,6 +74,11 @@ public record Handling(
     /** Bent of soft wire; its end is dressed so. */
     public static Handling soft(End end) {
         return new Handling(true, OptionalDouble.empty(), Optional.empty(), 0, 0, true, false, false, end);
+    }
+
+    /** Knitted of soft wire: rubbed one way only. */
+    public static Handling knitted() {
+        return new Handling(true, OptionalDouble.empty(), Optional.empty(), 0, 0, true, true, false, End.FLUSH);
     }
 
     /** Wound on or round other wire. */

@@ -112,6 +112,9 @@ public interface Kind {
         /** A twist. */
         R twist(Twist twist);
 
+        /** A knitted tube. */
+        R knit(Knit knit);
+
         /** A ball. */
         R ball(Ball ball);
 

@@ -17,6 +17,7 @@ import org.etui.core.section.Section;
  * @param rollDeg roll of the working plane before it, degrees
  * @param over whether it lies on top at crossings
  * @param target when its sizes hold
+ * @param pointed whether an end of the wire that it stands at is filed to a point, as of a pin
  */
 @Titled("run")
 public record Straight(
@@ -33,7 +34,10 @@ public record Straight(
         Optional<Boolean> over,
 
         @Term(value = "whether sizes are meant after release or after the work", or = "\"released\"")
-        Target target)
+        Target target,
+
+        @Term(value = "whether the end of the wire is filed to a point there, as of a pin", or = "false")
+        boolean pointed)
         implements Element {
 
     /** @throws IllegalArgumentException if the length is out of range */
@@ -43,12 +47,17 @@ public record Straight(
 
     /** A straight run without roll. */
     public static Straight of(String id, double lengthMm) {
-        return new Straight(id, lengthMm, 0, Optional.empty(), Target.RELEASED);
+        return new Straight(id, lengthMm, 0, Optional.empty(), Target.RELEASED, false);
     }
 
     /** The same with the working plane rolled before it, degrees. */
     public Straight rolled(double degrees) {
-        return new Straight(id, lengthMm, degrees, over, target);
+        return new Straight(id, lengthMm, degrees, over, target, pointed);
+    }
+
+    /** The same with the end of the wire filed to a point. */
+    public Straight sharpened() {
+        return new Straight(id, lengthMm, rollDeg, over, target, true);
     }
 
     @Override
@@ -68,7 +77,7 @@ public record Straight(
 
     @Override
     public Handling handling() {
-        return Handling.STRAIGHT;
+        return pointed ? Handling.POINTED : Handling.STRAIGHT;
     }
 
     @Override

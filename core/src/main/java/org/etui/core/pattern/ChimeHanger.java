@@ -43,14 +43,25 @@ final class ChimeHanger extends Pattern {
 
     @Override
     Piece build(Values values, Wire wire, Purpose purpose) {
+        return Piece.of(
+                title(),
+                purpose,
+                List.of(hanger(
+                        wire,
+                        values.number("footMm"),
+                        values.number("pointDeg"),
+                        values.number("rollInsideMm"),
+                        values.number("gapMm"))));
+    }
+
+    /** A hanger whose foot is so long overall; its point is at the origin. */
+    static Strand hanger(Wire wire, double footMm, double point, double roll, double gapMm) {
         double t = wire.section().inPlaneMm();
-        double point = values.number("pointDeg");
-        double roll = values.number("rollInsideMm");
         double corner = 90 + point / 2;
         // To where its lines would meet: the rounded corners stand back from there.
-        double foot = values.number("footMm") + 2 * cutOffMm(corner, t) - CORNER_INSIDE_MM - 2 * t;
+        double foot = footMm + 2 * cutOffMm(corner, t) - CORNER_INSIDE_MM - 2 * t;
         double side = foot / 2 / Math.sin(Math.toRadians(point / 2)) - cutOffMm(corner, t) - cutOffMm(180 - point, t);
-        double half = (foot - values.number("gapMm") - roll) / 2 - t - cutOffMm(corner, t);
+        double half = (foot - gapMm - roll) / 2 - t - cutOffMm(corner, t);
         List<Element> elements = List.of(
                 Loop.of("first-roll", roll, Turn.RIGHT),
                 Straight.of("first-foot", Math.max(LEAST_MM, half)),
@@ -61,11 +72,10 @@ final class ChimeHanger extends Pattern {
                 corner("second-corner", corner),
                 Straight.of("second-foot", Math.max(LEAST_MM, half)),
                 Loop.of("second-roll", roll, Turn.RIGHT));
-        Strand strand = Strand.of("hanger", "Hanger", wire, elements)
+        return Strand.of("hanger", "Hanger", wire, elements)
                 .withOrder(List.of("point", "first-corner", "second-corner", "first-roll", "second-roll"))
                 .withAllowance(Allowance.usual().withHandleAt(HandleAt.NONE))
                 .withPlace(Place.turned(90 - point / 2));
-        return Piece.of(title(), purpose, List.of(strand));
     }
 
     private static Bend corner(String id, double angleDeg) {

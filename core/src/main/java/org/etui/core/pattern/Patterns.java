@@ -55,8 +55,8 @@ public final class Patterns {
                             new PaddleDrop(),
                             new BeadDrop(),
                             new DoubleLeggedTop())),
-            new Group(Use.SHEET, List.of(new DimpledBlank())),
-            new Group(Use.FILLERS, List.of(new JumpRings(), new JumpRingSet())));
+            new Group(Use.SHEET, List.of(new DimpledBlank(), new PinStem())),
+            new Group(Use.FILLERS, List.of(new JumpRings(), new JumpRingSet(), new KnittedTube())));
 
     /** All of them, in the order that they are shown in. */
     public static final List<Pattern> ALL =

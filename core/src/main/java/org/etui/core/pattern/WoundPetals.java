@@ -10,6 +10,7 @@ import org.etui.core.metal.Metal;
 import org.etui.core.metal.Temper;
 import org.etui.core.piece.Allowance;
 import org.etui.core.piece.HandleAt;
+import org.etui.core.piece.Join;
 import org.etui.core.piece.Piece;
 import org.etui.core.piece.Place;
 import org.etui.core.piece.Purpose;
@@ -36,6 +37,10 @@ final class WoundPetals extends Pattern {
                         Parameter.mm("innerMandrelMm", "mandrel of the inner one", 9, 4, 60)
                                 .onlyWith("flowers", "two overlaid"),
                         Parameter.mm("innerWireMm", "wire of the inner one", 0.64, 0.3, 1.3)
+                                .onlyWith("flowers", "two overlaid"),
+                        Parameter.mm("bindingWireMm", "wire that binds them", 0.4, 0.2, 0.8)
+                                .onlyWith("flowers", "two overlaid"),
+                        Parameter.count("bindingTurns", "rounds that bind them", 4, 2, 12)
                                 .onlyWith("flowers", "two overlaid")));
     }
 
@@ -48,7 +53,33 @@ final class WoundPetals extends Pattern {
             strands.add(flower("inner", "Inner flower", values.number("innerMandrelMm"), values, inner)
                     .withPlace(new Place(0, 0, wire.section().acrossMm(), 180.0 / values.count("petals"))));
         }
-        return Piece.of(title(), purpose, strands);
+        return values.word("flowers").equals("two overlaid")
+                ? bound(Piece.of(title(), purpose, strands), values, wire)
+                : Piece.of(title(), purpose, strands);
+    }
+
+    /** A wire of its own goes round the middles of both, between the petals, half of its rounds one way and half the other. */
+    private static Piece bound(Piece piece, Values values, Wire wire) {
+        Wire binding = Wire.ofRound(wire.metal(), Temper.DEAD_SOFT, values.number("bindingWireMm"));
+        Wrap.Core both =
+                Wrap.Core.ofWires(2 * values.count("petals"), wire.section().inPlaneMm());
+        Strand binds = Strand.of(
+                        "binding",
+                        "Binding",
+                        binding,
+                        List.of(Wrap.of("rounds", both, values.count("bindingTurns"), Turn.LEFT)))
+                .withAllowance(Allowance.usual().withHandleAt(HandleAt.BOTH))
+                .withPlace(new Place(
+                        -values.count("petals") * wire.section().inPlaneMm(),
+                        0,
+                        2 * wire.section().acrossMm(),
+                        0));
+        List<Strand> all = new ArrayList<>(piece.strands());
+        all.add(binds);
+        return Piece.of(piece.name(), piece.purpose(), all)
+                .withParts(
+                        List.of(),
+                        List.of(Join.of("binding.rounds", "flower.petals"), Join.of("binding.rounds", "inner.petals")));
     }
 
     private static Strand flower(String id, String name, double mandrelMm, Values values, Wire wire) {

@@ -301,7 +301,7 @@ final class WovenFront extends HeldStone {
         Bail loop = Bail.of(frame, slot);
         double neck = frame.neck().topMm() + (bail ? loop.dropMm() + loop.raisedMm() : frame.aboveLashingMm());
         List<Element> elements = new ArrayList<>(bail ? loop.first() : List.of(scroll("first-scroll", frame.values())));
-        elements.add(new Straight("first-neck", neck, bail ? 90 : 0, Optional.empty(), Target.RELEASED));
+        elements.add(Straight.of("first-neck", neck).rolled(bail ? 90 : 0));
         elements.add(Bend.of("first-corner", 90 - Math.toDegrees(turned(round, from)), Turn.RIGHT));
         elements.addAll(frame.sides(slot, from, to));
         elements.add(Bend.of("second-corner", 90 + Math.toDegrees(turned(round, to)), Turn.RIGHT));

@@ -338,11 +338,36 @@ public sealed interface Body {
     }
 
     /**
+     * A fold across sheet.
+     *
+     * @param atMm where its middle line is while the sheet is flat, mm above the middle
+     * @param upDeg how far what lies above the line is turned to the front, degrees; below 0 to the back
+     * @param insideMm inside radius, mm
+     */
+    record Fold(
+            @Term(
+                    value = "where its middle line is while the sheet is flat, mm above the middle",
+                    from = -1000,
+                    to = 1000)
+            double atMm,
+
+            @Term(
+                    value = "how far what lies above the line is turned to the front, degrees; below 0 to the back",
+                    from = -270,
+                    to = 270)
+            double upDeg,
+
+            @Term(value = "inside radius, mm", from = 0, to = 100, or = "0")
+            double insideMm) {}
+
+    /**
      * Sheet that the maker cuts, pierces and folds.
      *
      * @param outline its greatest section, seen from the front
      * @param thicknessMm thickness, mm
-     * @param holes its holes
+     * @param holes its holes, as it lies flat
+     * @param folds where it is folded across, from below upward; none where it stays flat
+     * @param frontMm the place along it that faces the front when it is folded, mm above its middle
      */
     @Titled("sheet")
     record Sheet(
@@ -354,11 +379,28 @@ public sealed interface Body {
             @Term(value = "thickness, mm", from = 0.01, to = 20, title = "thickness", usual = "0.5")
             double thicknessMm,
 
-            @Term(value = "its holes", to = 100, or = "[]") List<Hole> holes)
+            @Term(value = "its holes, as it lies flat", to = 100, or = "[]")
+            List<Hole> holes,
+
+            @Term(value = "where it is folded across, from below upward; none where it stays flat", to = 20, or = "[]")
+            List<Fold> folds,
+
+            @Term(
+                    value = "the place along it that faces the front when it is folded, mm above its middle",
+                    from = -1000,
+                    to = 1000,
+                    or = "0")
+            double frontMm)
             implements Body {
-        /** Copies the list. */
+        /** Copies the lists. */
         public Sheet {
             holes = List.copyOf(holes);
+            folds = List.copyOf(folds);
+        }
+
+        /** Left flat. */
+        public Sheet(Outline outline, double thicknessMm, List<Hole> holes) {
+            this(outline, thicknessMm, holes, List.of(), 0);
         }
 
         @Override

@@ -6,6 +6,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.etui.core.check.Term;
 import org.etui.core.piece.Body;
+import org.etui.core.piece.FoldedSheet;
 import org.etui.core.piece.Part;
 import org.etui.core.piece.Piece;
 import org.etui.core.piece.Solid;
@@ -16,8 +17,8 @@ import org.etui.core.piece.Solid;
  * @param part its id
  * @param volumeMm3 volume of one
  * @param massG mass of one, an estimate where its material is not known
- * @param sections its outline at heights from the back to the front; none for what is round about its hole or its length, or where
- *     there are more than 40 parts
+ * @param sections its outline at heights from the back to the front; none for what is round about its hole or its length, for folded
+ *     sheet, or where there are more than 40 parts
  * @param held which ways it can leave the wires; empty where none touches it
  * @param biteMm how far wires reach over it; empty where none touches it
  */
@@ -65,7 +66,7 @@ public record BodyPlan(
     private static BodyPlan of(Piece piece, Part part, Body body, boolean cut, List<Plan.StrandPlan> strands) {
         Solid solid = new Solid(body);
         List<Section> sections = body.front()
-                .filter(f -> cut)
+                .filter(f -> cut && FoldedSheet.of(part).isEmpty())
                 .map(Solid::way)
                 .map(way -> solid.heights(HEIGHTS).stream()
                         .filter(z -> solid.scale(z) > 0)

@@ -18,6 +18,7 @@ import org.etui.core.piece.PartKind;
 import org.etui.core.piece.Piece;
 import org.etui.core.piece.Place;
 import org.etui.core.piece.Solid;
+import org.hipparchus.geometry.euclidean.threed.Rotation;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
@@ -98,6 +99,8 @@ public record PartDrawn(
     /** So far a cord is drawn beyond what holds it, as many times its thickness (engineering estimate). */
     private static final double CORD_SHOWN = 1.2;
 
+    private static final double LEAST_ASIDE_MM = 1e-6;
+
     private static final double FULL_TURN_RAD = 2 * Math.PI;
     private static final GeometryFactory GEOMETRY = new GeometryFactory();
 
@@ -147,25 +150,44 @@ public record PartDrawn(
             return List.of(solid(part, own.get()));
         }
         return switch (part.kind()) {
-            case BEAD, SPACER -> beads(part, seat, most);
+            case BEAD, SPACER -> beads(part, seat, most, strung(piece, seat));
             case STONE -> List.of(stone(part, seat));
             case CORD -> List.of(cord(part, seat));
             case FINDING -> List.of(ring(part, seat));
             case BLANK -> {
                 BlankDrawn blank = BlankDrawn.of(piece, part);
-                yield blank.lines(lies ? pose(part) : blank.hung(seat.middle(), seat.insideMm(), seat.outward()));
+                Pose there = blank.folded().isPresent() && part.on().isPresent()
+                        ? seat.beside(part.place())
+                        : lies ? pose(part) : blank.hung(seat.middle(), seat.insideMm(), seat.outward());
+                yield blank.lines(there);
             }
         };
     }
 
-    /** One beside the other along the run, in its middle. */
-    private static List<Line> beads(Part part, Seat seat, int most) {
+    /** How many loops are strung where it sits. */
+    private static int strung(Piece piece, Seat seat) {
+        String address = seat.strand().id() + "." + seat.element().id();
+        return (int) piece.joins().stream()
+                .filter(j -> j.how().filter(Join.How.THREADED::equals).isPresent())
+                .filter(j -> j.a().equals(address) || j.b().equals(address))
+                .filter(j -> j.other(address).indexOf('.') > 0)
+                .count();
+    }
+
+    /** One beside the other along the run, in its middle; shared out between loops that are strung with them. */
+    private static List<Line> beads(Part part, Seat seat, int most, int loops) {
         double each = part.stackMm() / part.count();
         Vector3D along = seat.heading();
+        int gaps = loops > 1 && part.count() % (loops - 1) == 0 ? loops - 1 : 1;
+        int inGap = part.count() / gaps;
+        double room =
+                seat.points().get(0).distance(seat.points().get(seat.points().size() - 1)) - part.stackMm();
+        double pitch = inGap * each + (gaps > 1 ? Math.max(0, room / loops) : 0);
         List<Line> beads = new ArrayList<>();
         for (int i = 0; i < Math.min(most, part.count()); i++) {
-            Vector3D at = seat.halfway().add((i + 0.5) * each - part.stackMm() / 2, along);
-            beads.add(bead(part, at, along, each));
+            double gap = (i / inGap - (gaps - 1) / 2.0) * pitch;
+            double within = (i % inGap - (inGap - 1) / 2.0) * each;
+            beads.add(bead(part, seat.halfway().add(gap + within, along), along, each));
         }
         return beads;
     }
@@ -355,6 +377,45 @@ public record PartDrawn(
 
         double insideMm() {
             return element.formed().finished().map(f -> f.insideMm().orElse(0)).orElse(0.0);
+        }
+
+        /** About its middle: across is the way that the longer wire beside it leads, up the side that this lies on; turned, then moved. */
+        Pose beside(Place place) {
+            List<Vector3D> arm = arm();
+            Vector3D across = arm.get(1).subtract(arm.get(0)).normalize();
+            Vector3D off = arm.get(0).subtract(middle());
+            // Its axis, square to the arm; turns that all lie in one plane have none.
+            Vector3D axis = axis();
+            Vector3D along = axis.subtract(axis.dotProduct(across), across);
+            Vector3D square = along.getNorm() < LEAST_ASIDE_MM ? Vector3D.PLUS_K : along.normalize();
+            Vector3D up = off.subtract(off.dotProduct(across), across).subtract(off.dotProduct(square), square);
+            if (up.getNorm() < LEAST_ASIDE_MM) {
+                up = across.orthogonal();
+            }
+            Rotation frame = new Rotation(Vector3D.PLUS_I, Vector3D.PLUS_J, across, up.normalize());
+            Vector3D halfway = middle().add(mean(points).subtract(middle()).dotProduct(square), square);
+            Pose turned = new Pose(halfway, frame).then(Pose.inPlane(0, 0, Math.toRadians(place.rotDeg())));
+            return new Pose(turned.at(new Vector3D(place.xMm(), place.yMm(), place.zMm())), turned.frame());
+        }
+
+        /** The longer wire beside it, from it to its far end; of one by itself its own. */
+        private List<Vector3D> arm() {
+            int at = strand.elements().indexOf(element);
+            List<Vector3D> before = at > 0 ? drawn(strand, strand.elements().get(at - 1)) : List.of();
+            List<Vector3D> after = at + 1 < strand.elements().size()
+                    ? drawn(strand, strand.elements().get(at + 1))
+                    : List.of();
+            if (lengthMm(before) > lengthMm(after)) {
+                return List.of(before.get(before.size() - 1), before.get(0));
+            }
+            List<Vector3D> own = lengthMm(after) < LEAST_ASIDE_MM ? points : after;
+            return lengthMm(own) < LEAST_ASIDE_MM
+                    ? List.of(Vector3D.ZERO, Vector3D.PLUS_I)
+                    : List.of(own.get(0), own.get(own.size() - 1));
+        }
+
+        private static double lengthMm(List<Vector3D> way) {
+            return way.size() < 2 ? 0 : way.get(0).distance(way.get(way.size() - 1));
         }
 
         /** From the middle of its first turn to that of its last. */

@@ -8,6 +8,7 @@ import org.etui.core.act.Run;
 import org.etui.core.element.Element;
 import org.etui.core.element.Handling;
 import org.etui.core.piece.Body;
+import org.etui.core.piece.Join;
 import org.etui.core.piece.Part;
 import org.etui.core.piece.PartKind;
 import org.etui.core.piece.Strand;
@@ -80,7 +81,7 @@ final class BeadsFit implements Rule {
             return Optional.empty();
         }
         double roomMm = spot.work().cut().wireMm(run.id());
-        double stack = beads.stream().mapToDouble(Part::stackMm).sum();
+        double stack = beads.stream().mapToDouble(Part::stackMm).sum() + loopsMm(spot);
         boolean tooLong = stack > roomMm + SAME_MM;
         if (!tooLong && stack >= roomMm - LOOSE_MM) {
             return Optional.empty();
@@ -98,6 +99,29 @@ final class BeadsFit implements Rule {
                 "A run takes its length from what is strung on it (common practice).",
                 text("Make the %s %s long.", run.label(), spot.say(stack, 1)),
                 Optional.of(List.of(Advice.Patch.replace(spot.field("lengthMm"), stack))));
+    }
+
+    /** How much of a run the loops take that are strung with the beads: each stands across it. */
+    private static double loopsMm(Spot spot) {
+        String run = spot.work().strand().id() + "." + spot.element().id();
+        return spot.bench().piece().joins().stream()
+                .filter(j -> j.how().filter(Join.How.THREADED::equals).isPresent())
+                .filter(j -> j.a().equals(run) || j.b().equals(run))
+                .flatMap(j -> loop(spot.bench(), j.other(run)).stream())
+                .mapToDouble(loop -> loop)
+                .sum();
+    }
+
+    private static Optional<Double> loop(Bench bench, String address) {
+        int dot = address.indexOf('.');
+        return dot < 0
+                ? Optional.empty()
+                : bench.piece()
+                        .strand(address.substring(0, dot))
+                        .flatMap(s -> s.element(address.substring(dot + 1))
+                                .filter(e -> e.hanging().eye())
+                                .map(e -> Math.max(1, Math.round(e.winding().turnRad() / (2 * Math.PI)))
+                                        * s.wire().section().acrossMm()));
     }
 
     /** What keeps them on at one end: the next that is more than straight wire. */

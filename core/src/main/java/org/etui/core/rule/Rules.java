@@ -20,6 +20,7 @@ public final class Rules {
             new LeftSoft(),
             new TooStiff(),
             new HardToOpen(),
+            new PinCatch(),
             new LightlyOnly(),
             new ThinBangle(),
             new WristNotHand(),

@@ -3,6 +3,7 @@ package org.etui.core.sequence;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.etui.core.element.Element;
 import org.etui.core.piece.Join;
@@ -21,8 +22,10 @@ final class BeadBeforeEnds implements Precedence {
 
     @Override
     public void apply(Course course) {
+        Set<String> strung = Strung.beads(Strung.all(course.piece()));
         for (Part part : course.piece().parts()) {
-            if (part.kind() == PartKind.BEAD || part.kind() == PartKind.SPACER) {
+            boolean bead = part.kind() == PartKind.BEAD || part.kind() == PartKind.SPACER;
+            if (bead && !strung.contains(part.id())) {
                 string(course, part, seats(course, part));
             }
         }

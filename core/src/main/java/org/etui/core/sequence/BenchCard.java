@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.stream.Stream;
 import org.etui.core.colour.BathLog;
 import org.etui.core.measure.LengthFormat;
+import org.etui.core.piece.Part;
 import org.etui.core.piece.Piece;
 import org.etui.core.piece.Work;
 import org.etui.core.rule.Advice;
@@ -68,7 +69,7 @@ public final class BenchCard {
                 Stream.concat(course.locks().stream(), order.locks().stream()).toList());
     }
 
-    /** What is done to blanks: cut out first, then worked. */
+    /** What is done to blanks: cut out first, then worked, folded last. */
     private static void blanks(Piece piece, WorkWords works, Course course) {
         Map<String, Draft> cut = new HashMap<>();
         piece.parts()
@@ -79,6 +80,14 @@ public final class BenchCard {
                 Draft first = work.act().doing().blank().map(cut::get).orElse(null);
                 draft.about(work.act().doing().blank().stream().toList());
                 course.add(first == null ? draft : draft.after(first));
+            });
+        }
+        for (Part part : piece.parts()) {
+            works.fold(part).ifPresent(draft -> {
+                course.between().stream()
+                        .filter(d -> d.about.equals(List.of(part.id())))
+                        .forEach(draft::after);
+                course.add(draft.about(List.of(part.id())));
             });
         }
     }

@@ -14,9 +14,10 @@ final class CordIntoCoil implements Precedence {
     @Override
     public void apply(Course course) {
         List<Joined> joins = Joined.all(course.piece());
+        List<Strung.Row> strung = Strung.all(course.piece());
         for (int i = 0; i < joins.size(); i++) {
             Joined join = joins.get(i);
-            if (isCord(join.a()) || isCord(join.b())) {
+            if ((isCord(join.a()) || isCord(join.b())) && !Strung.strings(strung, join)) {
                 if (join.how().filter(Join.How.WOUND_OVER::equals).isPresent()) {
                     lay(course, join, i);
                 } else {

@@ -13,7 +13,7 @@ import org.etui.core.piece.Strand;
 
 /**
  * How an end of a wire is dressed (common practice): sloped where it shows as a curl, rounded where it is flattened, rounded and polished where it
- * goes through an ear, tapered where it is thick and tucked in, flush elsewhere.
+ * goes through an ear, to a point where it is a pin, tapered where it is thick and tucked in, flush elsewhere.
  *
  * @param element what stands at that end
  * @param how how it is dressed
@@ -33,7 +33,9 @@ record EndDress(Element element, How how) {
         /** Rounded, so that it spreads round. */
         ROUNDED,
         /** Rounded and polished. */
-        EAR
+        EAR,
+        /** Filed to a long point and polished. */
+        POINTED
     }
 
     /**
@@ -80,6 +82,7 @@ record EndDress(Element element, How how) {
         return switch (end) {
             case SLOPED -> How.SLOPED;
             case ROUNDED -> How.ROUNDED;
+            case POINTED -> How.POINTED;
             case FLUSH -> How.FLUSH;
         };
     }
@@ -89,6 +92,9 @@ record EndDress(Element element, How how) {
     }
 
     static String tool(List<EndDress> ends) {
+        if (ends.stream().anyMatch(e -> e.how == How.POINTED)) {
+            return "flat file, emery 600 to 1200";
+        }
         return ends.stream().anyMatch(e -> e.how == How.EAR)
                 ? "cup burr or file, emery 600 to 1200"
                 : "file, emery 600";
@@ -118,6 +124,9 @@ record EndDress(Element element, How how) {
             case TAPERED ->
                 "File " + what + " to a taper over about two thicknesses: wire as thick as this does not tuck in else.";
             case ROUNDED -> "Round " + what + ", for an even paddle.";
+            case POINTED ->
+                "Roll " + what
+                        + " under the file to a long slim point, about five thicknesses, then polish it along the wire: it has to part the threads, not cut them.";
             case EAR -> "Round " + what + " and polish it: it must not scratch.";
         };
     }

@@ -12,6 +12,7 @@ import org.etui.core.element.Curl;
 import org.etui.core.element.Element;
 import org.etui.core.element.Girth;
 import org.etui.core.element.Kind;
+import org.etui.core.element.Knit;
 import org.etui.core.element.Lead;
 import org.etui.core.element.Loop;
 import org.etui.core.element.Paddle;
@@ -218,6 +219,26 @@ record FormingWords(LengthFormat format, School school) {
         @Override
         public String reach(Reach reach) {
             return "Lead it on in two gentle bends, by hand, to where it goes next.";
+        }
+
+        @Override
+        public String knit(Knit knit) {
+            double inside = knit.knittedInsideMm(thicknessMm);
+            double length = knit.lengthMm(thicknessMm);
+            String drawn = knit.drawnTo().isPresent()
+                    ? " Slip it off and draw it through holes, each a little smaller than the last, down to "
+                            + format.write(knit.drawnTo().getAsDouble(), Rounding.NEAREST)
+                            + ", turning it as you go; it comes to about "
+                            + format.say(length, 0) + " long (estimate)."
+                    : " Slip it off: it is about " + format.say(length, 0) + " long (estimate).";
+            return "Fasten " + knit.around() + " loops of scrap wire, tied like a flower, on a rod of about "
+                    + format.write(inside, Rounding.NEAREST)
+                    + ". Push the end behind the foot of a loop above from right to left, draw it through"
+                    + " until the new loop is " + format.write(knit.loopMm(), Rounding.NEAREST)
+                    + " high, and go on to the next: " + knit.rows() + " rows of " + knit.around()
+                    + ". Every end that runs out is laid up inside along the tube, the next wire begins beside it."
+                    + drawn
+                    + " Nip the scrap wire out last.";
         }
 
         @Override
@@ -442,6 +463,11 @@ record FormingWords(LengthFormat format, School school) {
         @Override
         public String coil(Coil coil) {
             return EVEN;
+        }
+
+        @Override
+        public String knit(Knit knit) {
+            return "All loops are alike, the columns run straight, and no loop is dropped.";
         }
 
         @Override

@@ -29,9 +29,10 @@ final class HungBeforeClosing implements Precedence {
         }
     }
 
-    /** What is neither hung nor put in nor wound round: it is only brought together. */
+    /** What is neither hung nor put in nor wound round nor set on a pivot: it is only brought together. */
     private static boolean isLaid(Joined join) {
         return join.how().isEmpty()
+                && SpringOnPivot.folded(join).isEmpty()
                 && StoneBeforeCover.stone(join).isEmpty()
                 && LashBeforeBending.lash(join).isEmpty();
     }

@@ -74,12 +74,37 @@ final class LashBeforeBending implements Precedence {
                 .anyMatch(StoneBeforeCover::goesRound);
     }
 
+    /** Flowers are bound to each other when each of them is made: laid on each other, their petals in the gaps. */
+    private static void bind(Course course, Draft turns, Lash lash, Strand host) {
+        turns.kind(Step.Kind.LASH)
+                .about(Stream.concat(turns.about.stream(), Stream.of(lash.host().address()))
+                        .distinct()
+                        .toList())
+                .start("")
+                .title("Bind the flowers together")
+                .text(
+                        "Lay them on each other, the petals of the one in the gaps of the other. Lay the middle of the binding wire across the"
+                                + " front, between two petals, and take both ends round the back and over the front again in the next gaps, "
+                                + Math.round(turnsOf(lash))
+                                + " rounds in all, half of them crosswise; draw each round tight.")
+                .check("The flowers do not turn on each other, and the rounds make an even star in the middle.");
+        course.last(host.id()).ifPresent(turns::after);
+    }
+
+    private static double turnsOf(Lash lash) {
+        return lash.turns().element().orElseThrow().winding().turnRad() / (2 * Math.PI);
+    }
+
     private static void order(Course course, Lash lash) {
         Draft turns = course.forms(lash.turns().address()).orElse(null);
         if (turns == null) {
             return;
         }
         Strand host = lash.host().strand().orElseThrow();
+        if (lash.host().element().orElseThrow().winding().petals() > 0) {
+            bind(course, turns, lash, host);
+            return;
+        }
         turns.kind(Step.Kind.LASH)
                 .about(Stream.concat(turns.about.stream(), Stream.of(lash.host().address()))
                         .distinct()

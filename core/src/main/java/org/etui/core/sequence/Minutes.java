@@ -9,6 +9,7 @@ import org.etui.core.element.Curl;
 import org.etui.core.element.Element;
 import org.etui.core.element.Girth;
 import org.etui.core.element.Kind;
+import org.etui.core.element.Knit;
 import org.etui.core.element.Lead;
 import org.etui.core.element.Loop;
 import org.etui.core.element.Paddle;
@@ -35,6 +36,16 @@ final class Minutes {
     static final double CLOSE_A_BODY = 2;
     static final double FLEX_ONCE = 0.05;
     static final double PIERCE = 2;
+
+    /** A loop knitted into the row below it. */
+    private static final double A_STITCH = 0.25;
+
+    /** A fold of sheet with its line. */
+    static final double A_FOLD = 2;
+
+    /** A rivet spread by hand. */
+    static final double A_RIVET = 4;
+
     static final double A_DIMPLE = 1 / 30.0;
     static final double FAN_A_PETAL = 0.5;
 
@@ -157,6 +168,11 @@ final class Minutes {
         @Override
         public Double twist(Twist twist) {
             return 0.5 + 0.06 * twist.turns();
+        }
+
+        @Override
+        public Double knit(Knit knit) {
+            return A_STITCH * knit.around() * knit.rows();
         }
 
         @Override

@@ -7,10 +7,12 @@ interface Precedence {
     /** Every one, in the order in which they are looked at. */
     List<Precedence> ALL = List.of(
             new BeadBeforeEnds(),
+            new Strung(),
             new HungBeforeClosing(),
             new StoneBeforeCover(),
             new LashBeforeBending(),
             new CordIntoCoil(),
+            new SpringOnPivot(),
             new HammerBeforeParts());
 
     /** Adds steps, and says what they wait for. */

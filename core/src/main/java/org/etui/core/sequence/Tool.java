@@ -14,6 +14,7 @@ import org.etui.core.element.Curl;
 import org.etui.core.element.Element;
 import org.etui.core.element.Girth;
 import org.etui.core.element.Kind;
+import org.etui.core.element.Knit;
 import org.etui.core.element.Lead;
 import org.etui.core.element.Loop;
 import org.etui.core.element.Paddle;
@@ -203,6 +204,11 @@ public record Tool(
         }
 
         @Override
+        public List<ToolKind> knit(Knit knit) {
+            return List.of();
+        }
+
+        @Override
         public List<ToolKind> ball(Ball ball) {
             return List.of();
         }
@@ -271,6 +277,11 @@ public record Tool(
         @Override
         public String reach(Reach reach) {
             return "fingers, flat-nose pliers";
+        }
+
+        @Override
+        public String knit(Knit knit) {
+            return knit.drawnTo().isPresent() ? "rod, bodkin, holes in a wooden board" : "rod, bodkin";
         }
 
         @Override

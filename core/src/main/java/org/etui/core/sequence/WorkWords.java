@@ -1,6 +1,7 @@
 package org.etui.core.sequence;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Collectors;
@@ -15,6 +16,7 @@ import org.etui.core.measure.LengthFormat;
 import org.etui.core.measure.RingSize;
 import org.etui.core.measure.Rounding;
 import org.etui.core.piece.Body;
+import org.etui.core.piece.FoldedSheet;
 import org.etui.core.piece.Part;
 import org.etui.core.piece.PartKind;
 import org.etui.core.piece.Piece;
@@ -82,7 +84,8 @@ record WorkWords(LengthFormat format, Toolbox box) {
                         "Cut out " + new OnBlank("", Optional.of(part)).what(part.id()),
                         "shears or saw, flat file")
                 .kind(Step.Kind.CUT)
-                .text("Draw round the template " + (pairs ? count + " times" : "once")
+                .text("Glue on or draw round its shape from the printed sheet shapes, "
+                        + (pairs ? count + " times" : "once")
                         + ", cut a little outside the line and file down to it"
                         + (pairs
                                 ? "; hold two on each other in the vice and file them as one, so that they are a pair"
@@ -95,6 +98,39 @@ record WorkWords(LengthFormat format, Toolbox box) {
                                 : "Its edge is smooth to the fingertip.")
                 .caution("Wear safety glasses; sheet has sharp corners until they are filed.")
                 .minutes(count * Minutes.cuttingOut(edgeMm)));
+    }
+
+    /** Folding what was cut out and pierced; empty for what stays flat. */
+    Optional<Draft> fold(Part part) {
+        return FoldedSheet.of(part).map(sheet -> {
+            double low = sheet.halfMm();
+            String folds = sheet.folds().stream()
+                    .map(f -> String.format(
+                            Locale.ROOT,
+                            "at %s from the lower edge %.0f° to the %s, %s",
+                            format.write(low + f.atMm(), Rounding.NEAREST),
+                            Math.abs(f.upDeg()),
+                            f.upDeg() > 0 ? "front" : "back",
+                            rounding(f)))
+                    .collect(Collectors.joining("; "));
+            return Draft.whole(
+                            "fold " + part.id(),
+                            "Fold " + new OnBlank("", Optional.of(part)).what(part.id()),
+                            "flat-nose pliers or vice, round-nose pliers")
+                    .kind(Step.Kind.WORK)
+                    .text(
+                            "Scribe the fold lines. From below upward: " + folds
+                                    + ". Bend over a rod or jaw of that rounding, the line in the middle of the bend; sheet that is bent back and forth breaks.")
+                    .check(
+                            "Walls that face each other are parallel, and a rod goes straight through holes that belong together.")
+                    .minutes(part.count() * sheet.folds().size() * Minutes.A_FOLD);
+        });
+    }
+
+    private String rounding(Body.Fold fold) {
+        return fold.insideMm() < LEAST_ASIDE_MM
+                ? "sharp"
+                : "over " + format.write(2 * fold.insideMm(), Rounding.NEAREST);
     }
 
     /** What is done to wire, in words. */
@@ -457,8 +493,8 @@ record WorkWords(LengthFormat format, Toolbox box) {
         }
 
         /** Where the holes are: said from the middle, or the middle itself. */
-        private String places() {
-            List<String> marks = holes().stream()
+        private String places(double mm) {
+            List<String> marks = wide(mm).stream()
                     .map(h -> Stream.of(
                                     aside(h.atMm().get(0), "right", "left"),
                                     aside(h.atMm().get(1), "up", "down"))
@@ -488,17 +524,31 @@ record WorkWords(LengthFormat format, Toolbox box) {
 
         @Override
         public Draft pierce(Act.Pierce pierce) {
-            return Draft.whole("pierce " + id, "Pierce " + what(pierce.part()), "hole punch or drill, block")
-                    .text(places() + ", then punch or drill " + hundredths(pierce.diameterMm()) + ", about "
-                            + format.say(1, 0) + " from the edge or further in.")
+            boolean several = part.flatMap(Part::body).stream()
+                    .flatMap(b -> b.holes().stream())
+                    .anyMatch(h -> Math.abs(h.diameterMm() - pierce.diameterMm()) >= LEAST_ASIDE_MM);
+            String size = several ? ", " + hundredths(pierce.diameterMm()) : "";
+            return Draft.whole("pierce " + id, "Pierce " + what(pierce.part()) + size, "hole punch or drill, block")
+                    .text(places(pierce.diameterMm()) + ", then punch or drill " + hundredths(pierce.diameterMm())
+                            + ", about " + format.say(1, 0) + " from the edge or further in.")
                     .check("No burr on either side."
-                            + pairs(holes().size() > 1 ? "every hole lies on the other's" : "hole lies on hole"))
+                            + pairs(
+                                    wide(pierce.diameterMm()).size() > 1
+                                            ? "every hole lies on the other's"
+                                            : "hole lies on hole"))
                     .caution("Wear safety glasses; clamp the sheet, never hold it by hand.")
-                    .minutes(count() * Minutes.PIERCE * Math.max(1, holes().size()));
+                    .minutes(count()
+                            * Minutes.PIERCE
+                            * Math.max(1, wide(pierce.diameterMm()).size()));
         }
 
-        private List<Body.Hole> holes() {
-            return part.flatMap(Part::body).map(Body::holes).orElse(List.of());
+        /** Its holes of a width; all of them where none is as wide. */
+        private List<Body.Hole> wide(double mm) {
+            List<Body.Hole> all = part.flatMap(Part::body).map(Body::holes).orElse(List.of());
+            List<Body.Hole> wide = all.stream()
+                    .filter(h -> Math.abs(h.diameterMm() - mm) < LEAST_ASIDE_MM)
+                    .toList();
+            return wide.isEmpty() ? all : wide;
         }
 
         @Override

@@ -21,6 +21,7 @@ import org.etui.core.element.Curl;
 import org.etui.core.element.Element;
 import org.etui.core.element.Girth;
 import org.etui.core.element.Kind;
+import org.etui.core.element.Knit;
 import org.etui.core.element.Lead;
 import org.etui.core.element.Loop;
 import org.etui.core.element.Outline;
@@ -31,6 +32,7 @@ import org.etui.core.element.Straight;
 import org.etui.core.element.Twist;
 import org.etui.core.element.Wrap;
 import org.etui.core.piece.Body;
+import org.etui.core.piece.FoldedSheet;
 import org.etui.core.piece.Part;
 import org.etui.core.piece.PartKind;
 import org.etui.core.piece.Piece;
@@ -46,6 +48,8 @@ import org.locationtech.jts.operation.valid.IsValidOp;
 
 /** What a document has to hold beyond the limits of its single fields: names that meet, sizes that go together. */
 public final class PieceChecks {
+    private static final double SAME_MM = 1e-6;
+
     /** Moments that are no name of an element or a work. */
     private static final Set<String> MOMENTS = Set.of("start", "forming");
 
@@ -119,6 +123,30 @@ public final class PieceChecks {
                     path + ".hole.diameterMm",
                     b.hole().diameterMm(),
                     "must be below the diameter of the bead, " + b.diameterMm() + " mm");
+        } else if (body instanceof Body.Sheet sheet) {
+            folds(path, new FoldedSheet(sheet));
+        }
+    }
+
+    /** Folds lie on the sheet, one above the other. */
+    private void folds(String path, FoldedSheet folded) {
+        double most = folded.halfMm();
+        double from = -most;
+        for (Body.Fold fold : folded.folds()) {
+            double half = folded.takesMm(fold) / 2;
+            if (fold.atMm() - half < from - SAME_MM || fold.atMm() + half > most + SAME_MM) {
+                bad(
+                        path + ".folds." + folded.sheet().folds().indexOf(fold) + ".atMm",
+                        fold.atMm(),
+                        String.format(
+                                Locale.ROOT,
+                                "must leave the fold its %.2f mm, between the fold or edge below it and the edge above, %.2f to %.2f mm",
+                                2 * half,
+                                from,
+                                most));
+                return;
+            }
+            from = fold.atMm() + half;
         }
     }
 
@@ -249,6 +277,11 @@ public final class PieceChecks {
             if (!twist.isAlone()) {
                 PieceChecks.this.twist(path, twist, strand);
             }
+            return null;
+        }
+
+        @Override
+        public Void knit(Knit knit) {
             return null;
         }
 

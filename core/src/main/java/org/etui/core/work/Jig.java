@@ -75,6 +75,7 @@ public record Jig(String strand, String title, boolean flat, List<Peg> pegs, Lis
             boolean round = goesRound(element)
                     && reading.toolInsideMm().isPresent()
                     && radius <= Check.GREATEST
+                    && reading.overbend() <= MOST_OVERBEND
                     && widest.shape().curvatures().size() == 1;
             if (!round && element.isBent()) {
                 byHand.add(element.label());
@@ -92,6 +93,9 @@ public record Jig(String strand, String title, boolean flat, List<Peg> pegs, Lis
             }
         }
     }
+
+    /** Wire that has to be led this many times as far as it stays is no wire for a jig (engineering estimate). */
+    private static final double MOST_OVERBEND = 4;
 
     /** Whether an element can go round a peg: wound, by one round that the document sizes, and not over the edge of a jaw. */
     static boolean goesRound(Element element) {

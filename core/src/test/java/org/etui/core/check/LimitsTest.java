@@ -17,6 +17,7 @@ import org.etui.core.element.Ball;
 import org.etui.core.element.Bend;
 import org.etui.core.element.Coil;
 import org.etui.core.element.Curl;
+import org.etui.core.element.Knit;
 import org.etui.core.element.Lead;
 import org.etui.core.element.Loop;
 import org.etui.core.element.Outline;
@@ -49,6 +50,7 @@ class LimitsTest {
                 Lead.class,
                 Coil.class,
                 Twist.class,
+                Knit.class,
                 Ball.class,
                 Outline.Round.class,
                 Outline.Oval.class,
@@ -108,6 +110,9 @@ class LimitsTest {
         if (type == double.class) {
             Term term = component.getAnnotation(Term.class);
             return Double.isFinite(term.from()) ? term.from() : 0.5;
+        }
+        if (type == int.class) {
+            return (int) component.getAnnotation(Term.class).from();
         }
         if (type == boolean.class) {
             return false;

@@ -18,6 +18,7 @@ import org.etui.core.act.Run;
 import org.etui.core.check.BadInput;
 import org.etui.core.curve.CurvePiece;
 import org.etui.core.curve.Head;
+import org.etui.core.curve.Knitting;
 import org.etui.core.element.Element;
 import org.etui.core.element.Straight;
 import org.etui.core.mechanics.Bearing;
@@ -96,6 +97,8 @@ class PatternsTest {
         "spiral-cage, 1 spiral bend straight bend arc bend straight bend spiral",
         "wrapped-bead, 1 wrap loop bend straight straight straight bend loop wrap",
         "dimpled-blank, 1 loop",
+        "knitted-tube, 1 straight knit straight",
+        "pin-stem, 1 straight coil straight / 1 straight",
         "top-drilled-drop, 1 loop bend straight bend straight bend straight bend straight wrap"
     })
     void pattern_isBuiltOfTheExpectedKindsAndStrands(String name, String expected) {
@@ -132,9 +135,13 @@ class PatternsTest {
             double wire = 0;
             for (Run run : work.finished().runs()) {
                 CurvePiece shape = run.shape();
+                // A knitted tube is taken as long as its middle line, which its own test sums up.
+                wire += shape instanceof Knitting ? shape.lengthMm() : 0;
                 boolean element = run.kind() == Run.Kind.ELEMENT && shape.lengthMm() > 0;
                 double formed = run.shapeGrowth() > 1 ? run.section().inPlaneMm() : t;
-                wire += element && !(shape instanceof Head) ? quadrature(shape, formed) / run.shapeGrowth() : 0;
+                wire += element && !(shape instanceof Head || shape instanceof Knitting)
+                        ? quadrature(shape, formed) / run.shapeGrowth()
+                        : 0;
             }
 
             assertThat(work.netMm()).isCloseTo(wire, within(1e-6 * wire));
@@ -180,6 +187,8 @@ class PatternsTest {
         "jump-ring-set, insideMm, rings",
         "bow-link, mandrelMm, pitchMm",
         "jig-repeat, pitchMm, rowsMm",
+        "pin-stem, spanMm, pointMm",
+        "knitted-tube, lengthMm, tailMm",
         "reverse-spiral-link, wideMm, endInsideMm",
         "chime-hanger, footMm, rollInsideMm",
         "double-legged-top, loopInsideMm, beadLengthMm",

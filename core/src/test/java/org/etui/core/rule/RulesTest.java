@@ -92,9 +92,16 @@ class RulesTest {
                 .withWork(List.of(Examples.flatten(0.7, hammered)));
     }
 
+    private static Piece pin() {
+        Piece pin = Patterns.find("pin-stem").orElseThrow().usual();
+        return pin.withWork(List.of());
+    }
+
     static Stream<Arguments> cases() {
         Wire plated = Wire.ofRound(Metal.SILVER_PLATED_COPPER, Temper.DEAD_SOFT, 1);
         return Stream.of(
+                // A pin between ears springs; the same coil without a catch is only a coil.
+                Arguments.of("pin-catch", pin(), pin().withParts(List.of(), List.of())),
                 Arguments.of(
                         "fine-wire-under-load",
                         piece(Purpose.NECKLACE_CLOSURE, Examples.copper(0.4)),

@@ -3,8 +3,10 @@ package org.etui.core.sequence;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import org.etui.core.act.Act;
 import org.etui.core.element.Element;
 import org.etui.core.element.Wrap;
 import org.etui.core.piece.Part;
@@ -118,7 +120,10 @@ final class BenchSimulator {
                         || step.title().startsWith("Close the ");
             case "bring-to-size" -> step.title().startsWith("Bring the ");
             case "polish" -> step.title().startsWith("Polish ");
-            case "pierce" -> step.title().startsWith("Pierce ");
+            case "pierce" ->
+                step.title().startsWith("Pierce ")
+                        && work.act() instanceof Act.Pierce pierce
+                        && step.text().contains(String.format(Locale.ROOT, "%.2f mm", pierce.diameterMm()));
             case "dimple" -> step.title().startsWith("Dimple ");
             case "cut-apart" -> step.title().startsWith("Cut apart ");
             default -> step.title().startsWith("Flatten ");

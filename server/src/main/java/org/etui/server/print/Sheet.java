@@ -38,6 +38,13 @@ public enum Sheet {
             JigSheet.draw(StrandWork.all(piece), format, flow);
         }
     },
+    /** What is cut of sheet, with its holes and folds. */
+    SHAPES("sheet shapes") {
+        @Override
+        void draw(Piece piece, Plan plan, LengthFormat format, Flow flow) {
+            SheetShapes.draw(piece, format, flow);
+        }
+    },
     /** The colours of its bath, with room for samples. */
     SWATCHES("swatch sheet") {
         @Override

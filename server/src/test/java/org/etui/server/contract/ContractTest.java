@@ -171,6 +171,7 @@ class ContractTest {
                         "reach",
                         "paddle",
                         "twist",
+                        "knit",
                         "ball",
                         "lead");
         assertThat(words("Work", "op"))
