@@ -167,7 +167,9 @@ class FormsTest {
     @CsvSource({
         "rings, Pendant ring, Form the second tail, Go on from the band",
         "drops, Bead drop, Form the neck wrap, Slide them onto the bead run",
-        "sheet, Dimpled blank, Dimple the blank, from the middle outward"
+        "sheet, Dimpled blank, Dimple the blank, from the middle outward",
+        "sheet, Brooch pin, Fold the catch, to a long slim point",
+        "fillers, Knitted tube, Form the tube, draw it through holes"
     })
     void newForm_goesFromTheChooserToCardAndSheet(String use, String form, String step, String said) throws Exception {
         Page page = browser.open(window, "/tray/new");

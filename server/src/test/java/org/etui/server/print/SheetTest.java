@@ -10,12 +10,15 @@ import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import org.etui.core.element.Outline;
 import org.etui.core.job.Job;
 import org.etui.core.job.JobFormat;
 import org.etui.core.job.JobLine;
 import org.etui.core.measure.LengthFormat;
 import org.etui.core.measure.Units;
 import org.etui.core.pattern.Patterns;
+import org.etui.core.piece.Body;
+import org.etui.core.piece.Part;
 import org.etui.core.piece.Piece;
 import org.etui.core.plan.Plan;
 import org.etui.core.plan.PlanOptions;
@@ -137,6 +140,31 @@ class SheetTest {
                     .isCloseTo(peg.xMm() - first.xMm(), within(TRUE_MM));
             assertThat(crosses.get(0).getCenterY() - crosses.get(i).getCenterY())
                     .isCloseTo(peg.yMm() - first.yMm(), within(TRUE_MM));
+        }
+    }
+
+    /** Plane geometry: what is cut of sheet is as large as its body says, and its holes are as wide and as far apart. */
+    @ParameterizedTest
+    @CsvSource({"pin-stem, A4", "pin-stem, LETTER"})
+    void shapes_areTrueToSize(String pattern, Paper paper) throws IOException {
+        Piece piece = piece(pattern);
+        List<Drawn> drawn = PaperReader.pdf(pdf(Sheet.SHAPES, piece, paper));
+        for (Part part : piece.parts()) {
+            Body.Sheet sheet = (Body.Sheet) part.body().orElseThrow();
+            Outline.Rectangle outline = (Outline.Rectangle) sheet.outline();
+            assertThat(drawn)
+                    .as(part.id())
+                    .anyMatch(d -> Math.abs(d.box().getWidth() - outline.widthMm()) < TRUE_MM
+                            && Math.abs(d.box().getHeight() - outline.lengthMm()) < TRUE_MM);
+            double mm = sheet.holes().get(0).diameterMm();
+            List<Double> ups = drawn.stream()
+                    .map(Drawn::box)
+                    .filter(b -> Math.abs(b.getWidth() - mm) < TRUE_MM && Math.abs(b.getHeight() - mm) < TRUE_MM)
+                    .map(Rectangle2D::getCenterY)
+                    .toList();
+            double apart = Math.abs(sheet.holes().get(0).atMm().get(1)
+                    - sheet.holes().get(1).atMm().get(1));
+            assertThat(ups).anyMatch(a -> ups.stream().anyMatch(b -> Math.abs(b - a - apart) < TRUE_MM));
         }
     }
 
