@@ -24,6 +24,7 @@ import org.etui.core.piece.Purpose;
 import org.etui.core.piece.Strand;
 import org.etui.core.wire.Wire;
 import org.etui.core.work.StrandWork;
+import org.hipparchus.analysis.UnivariateFunction;
 import org.hipparchus.analysis.solvers.BrentSolver;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 
@@ -204,23 +205,29 @@ abstract class HeldStone extends Pattern {
     /** The same for a neck whose middle stands so far from the middle, mm. */
     static double besideTheMiddle(Circuit round, double thicknessMm, double asideMm) {
         double radius = cornerMm(thicknessMm);
-        return new BrentSolver(1e-9)
-                .solve(
-                        100,
-                        share -> aside(round, share) - radius * (1 - Math.sin(turned(round, share))) - asideMm,
-                        1e-9,
-                        MOST_FROM);
+        return nearest(
+                share -> aside(round, share) - radius * (1 - Math.sin(turned(round, share))) - asideMm,
+                1e-9,
+                MOST_FROM);
     }
 
     /** Where the girth ends on the other side, as a share of the way round, so that its neck stands so far from the middle, mm. */
     static double beyondTheMiddle(Circuit round, double thicknessMm, double asideMm) {
         double radius = cornerMm(thicknessMm);
-        return new BrentSolver(1e-9)
-                .solve(
-                        100,
-                        share -> -aside(round, share) - radius * (1 + Math.sin(turned(round, share))) - asideMm,
-                        1 - MOST_FROM,
-                        1 - 1e-9);
+        return nearest(
+                share -> -aside(round, share) - radius * (1 + Math.sin(turned(round, share))) - asideMm,
+                1 - MOST_FROM,
+                1 - 1e-9);
+    }
+
+    /** Where what is left is nothing; on a stone so small that it never is, the end where the least is left. */
+    private static double nearest(UnivariateFunction left, double from, double to) {
+        double first = left.value(from);
+        double last = left.value(to);
+        if (first * last > 0) {
+            return Math.abs(first) < Math.abs(last) ? from : to;
+        }
+        return new BrentSolver(1e-9).solve(100, left, from, to);
     }
 
     private static double cornerMm(double thicknessMm) {

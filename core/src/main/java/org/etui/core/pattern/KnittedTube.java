@@ -20,6 +20,9 @@ import org.etui.core.wire.Wire;
 final class KnittedTube extends Pattern {
     private static final int MOST_ROWS = 200;
 
+    /** More loops than that are not drawn any more. */
+    private static final int MOST_LOOPS = 1500;
+
     KnittedTube() {
         super(
                 "knitted-tube",
@@ -48,7 +51,7 @@ final class KnittedTube extends Pattern {
         int rows = (int) Math.round((values.number("lengthMm") - first) / rise);
         List<Element> elements = List.of(
                 Straight.of("first-tail", values.number("tailMm")),
-                drawn.rows(Math.max(1, Math.min(MOST_ROWS, rows))),
+                drawn.rows(Math.max(1, Math.min(Math.min(MOST_ROWS, MOST_LOOPS / drawn.around()), rows))),
                 Straight.of("second-tail", values.number("tailMm")));
         Strand strand = Strand.of("tube", "Tube", wire, elements)
                 .withAllowance(Allowance.usual().withHandleAt(HandleAt.NONE));

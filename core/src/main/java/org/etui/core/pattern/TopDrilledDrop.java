@@ -43,7 +43,7 @@ final class TopDrilledDrop extends Pattern {
 
     private static final int MOST_STEPS = 400;
     private static final double LEAST_RAD = 0.01;
-    private static final double MOST_RAD = 1.3;
+    private static final double MOST_RAD = Math.PI / 2;
 
     TopDrilledDrop() {
         super(

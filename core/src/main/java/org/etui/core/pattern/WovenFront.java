@@ -34,6 +34,8 @@ import org.etui.core.wire.Wire;
  */
 final class WovenFront extends HeldStone {
     /** How far a tucked end reaches under the stone, as a share of the width, and at most, mm (common practice: 3 to 5 mm). */
+    private static final double LEAST_CORNER_DEG = 1;
+
     private static final double TUCK_SHARE = 0.25;
 
     private static final double MOST_TUCK_MM = 4;
@@ -290,6 +292,11 @@ final class WovenFront extends HeldStone {
         return elements;
     }
 
+    /** From the side of the stone up into the neck; on a stone as small as the wire is thick there is next to nothing to bend. */
+    private static Bend corner(String id, double deg) {
+        return Bend.of(id, Math.max(LEAST_CORNER_DEG, deg), Turn.RIGHT);
+    }
+
     /** Up at both ends: into the bail the foremost of them, into scrolls the others. */
     private static List<Element> neckWire(Frame frame, int slot) {
         double t = frame.thick();
@@ -302,9 +309,9 @@ final class WovenFront extends HeldStone {
         double neck = frame.neck().topMm() + (bail ? loop.dropMm() + loop.raisedMm() : frame.aboveLashingMm());
         List<Element> elements = new ArrayList<>(bail ? loop.first() : List.of(scroll("first-scroll", frame.values())));
         elements.add(Straight.of("first-neck", neck).rolled(bail ? 90 : 0));
-        elements.add(Bend.of("first-corner", 90 - Math.toDegrees(turned(round, from)), Turn.RIGHT));
+        elements.add(corner("first-corner", 90 - Math.toDegrees(turned(round, from))));
         elements.addAll(frame.sides(slot, from, to));
-        elements.add(Bend.of("second-corner", 90 + Math.toDegrees(turned(round, to)), Turn.RIGHT));
+        elements.add(corner("second-corner", 90 + Math.toDegrees(turned(round, to))));
         elements.add(Straight.of("second-neck", Math.max(t, neck + higherMm(round, t, from, to))));
         elements.addAll(
                 bail

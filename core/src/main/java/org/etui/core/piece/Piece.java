@@ -91,6 +91,11 @@ public record Piece(
         return new Piece(format, version, other, notes, purpose, source, strands, parts, joins, work, colour, entered);
     }
 
+    /** The same with other notes. */
+    public Piece withNotes(String other) {
+        return new Piece(format, version, name, other, purpose, source, strands, parts, joins, work, colour, entered);
+    }
+
     /** The same with other strands. */
     public Piece withStrands(List<Strand> other) {
         return new Piece(format, version, name, notes, purpose, source, other, parts, joins, work, colour, entered);

@@ -83,6 +83,9 @@ record FormingWords(LengthFormat format, School school) {
     private static final List<String> PLACES = List.of(
             "top", "upper left", "left side", "lower left", "bottom", "lower right", "right side", "upper right");
 
+    /** What is written with two decimals is the same to this, turns. */
+    private static final double SAME_TURNS = 0.005;
+
     /** More turns than that are no band of a ring (engineering estimate). */
     private static final double MOST_OF_A_BAND = 8;
 
@@ -185,7 +188,7 @@ record FormingWords(LengthFormat format, School school) {
                     : "round "
                             + bound(wrap)
                                     .orElseGet(() -> wrap.core().inWords(mm -> format.write(mm, Rounding.NEAREST)));
-            return "Wind " + turns(wrap.turns()) + " " + core + (wrap.legAlong() ? " and its own leg" : "")
+            return "Wind " + counted(wrap.turns()) + " " + core + (wrap.legAlong() ? " and its own leg" : "")
                     + ", tight, " + spaced(wrap.pitchMm()) + ".";
         }
 
@@ -287,7 +290,7 @@ record FormingWords(LengthFormat format, School school) {
                     + (spiral.gapMm() > 0
                             ? format.write(spiral.gapMm(), Rounding.NEAREST) + " away from the last turn"
                             : "laid against the last turn")
-                    + ", " + turns(spiral.turnsIn(thicknessMm)) + " in all, until it is "
+                    + ", " + counted(spiral.turnsIn(thicknessMm)) + " in all, until it is "
                     + format.write(spiral.outsideIn(thicknessMm), Rounding.NEAREST) + " across. "
                     + (spiral.seat().isPresent()
                             ? "At last push the middle up, a little at every turn, until it lies over the stone as a lid does."
@@ -363,6 +366,12 @@ record FormingWords(LengthFormat format, School school) {
     /** A place of the edge as it is seen from the front. */
     private static String place(double share) {
         return PLACES.get((int) Math.round(share * PLACES.size()) % PLACES.size());
+    }
+
+    /** As nearly as hands count turns that an end or a size decides: to a quarter. */
+    private static String counted(double number) {
+        double quarters = Math.max(0.25, Math.round(4 * number) / 4.0);
+        return Math.abs(quarters - number) < SAME_TURNS ? turns(number) : "about " + turns(quarters);
     }
 
     private static String turns(double number) {

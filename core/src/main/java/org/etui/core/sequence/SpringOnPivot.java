@@ -70,10 +70,10 @@ final class SpringOnPivot implements Precedence {
         return course.add(set);
     }
 
-    /** All folded sheet is fastened to what it is for before anything lies between its walls, where no hammer would come any more. */
+    /** Folded sheet that takes wire is fastened to what it is for before anything lies between its walls, where no hammer would come any more. */
     private static Optional<Draft> fasten(Course course) {
         List<Part> parts = course.piece().parts().stream()
-                .filter(p -> FoldedSheet.of(p).isPresent())
+                .filter(p -> FoldedSheet.of(p).isPresent() && p.on().isPresent())
                 .toList();
         if (parts.isEmpty()) {
             return Optional.empty();

@@ -282,6 +282,12 @@ final class StrandSteps {
         return text.append('.').toString();
     }
 
+    /** A fold turns half a turn, to so much, and its inside is less than so many thicknesses. */
+    private static final double A_FOLD_RAD = 0.2;
+
+    private static final double FOLD_INSIDE = 4;
+    private static final double SAME_RAD = 1e-6;
+
     private void form(Element element, List<Mark> marks, String path, int state) {
         Optional<Draft> last = drafts.isEmpty() ? Optional.empty() : Optional.of(drafts.get(drafts.size() - 1));
         if (!isShaped(element, state)) {
@@ -306,6 +312,11 @@ final class StrandSteps {
             goOn(last.get(), element, tool, state);
             return;
         }
+        Optional<Draft> twin = last.filter(d -> isTwin(d, element));
+        if (twin.isPresent()) {
+            both(twin.get(), element, mark, state);
+            return;
+        }
         add(draft("form " + element.id(), "Form " + the(element), toolText(tool))
                 .shows(Step.Shows.STATES)
                 .start(start(element, mark, marks))
@@ -325,6 +336,57 @@ final class StrandSteps {
                 .mark(mark)
                 .state(state)
                 .advice(path + ".elements." + work.strand().elements().indexOf(element)));
+    }
+
+    /** Whether an element is the same as the one formed before it, on the other side of a fold that is made already. */
+    private boolean isTwin(Draft before, Element element) {
+        List<Element> along = work.strand().elements();
+        int at = along.indexOf(element);
+        int other = before.kind == Step.Kind.FORM
+                ? along.indexOf(before.element.flatMap(work.strand()::element).orElse(element))
+                : at;
+        if (other == at || (at + other) % 2 != 0) {
+            return false;
+        }
+        Element fold = along.get((at + other) / 2);
+        Element first = along.get(other);
+        boolean folded = Math.abs(fold.winding().turnRad() - Math.PI) < A_FOLD_RAD
+                && fold.winding().insideMm().orElse(Double.MAX_VALUE)
+                        < FOLD_INSIDE * work.strand().wire().section().inPlaneMm();
+        return folded
+                && drafts.stream()
+                        .anyMatch(d -> d.element.filter(fold.id()::equals).isPresent())
+                && first.handling().equals(element.handling())
+                && Math.abs(first.winding().turnRad() - element.winding().turnRad()) < SAME_RAD;
+    }
+
+    /** Both legs of a fold: bent over as one, or wound up by turns, so that they come out alike (common practice). */
+    private void both(Draft step, Element element, OptionalDouble mark, int state) {
+        List<String> about = new ArrayList<>(step.about);
+        about.add(work.strand().id() + "." + element.id());
+        String first = the(work.strand().element(step.element.orElseThrow()).orElseThrow());
+        boolean wound = element.isRolledFromItsEnd();
+        String told = wound
+                ? step.text + " Stop half-way. Wind " + the(element) + " half-way as well"
+                        + mark.stream()
+                                .mapToObj(mm -> ", it ends at the mark, " + format.place(mm))
+                                .collect(Collectors.joining())
+                        + "; lay both side by side, wind on the one that lags, then finish them in turn."
+                : "Hold both legs side by side in the pliers and bend them as one. " + step.text;
+        step.about(about)
+                .title("Form " + first + " and " + the(element))
+                .text(told)
+                .check((wound
+                                ? "Both are alike, at the same height, and lie flat."
+                                : "Both legs lie on each other, seen from the side.")
+                        + pairText())
+                .minutes(step.minutes
+                        + work.strand().count()
+                                * Minutes.forming(
+                                        element,
+                                        work.strand().wire(),
+                                        work.cut().wireMm(element.id())))
+                .state(state);
     }
 
     /** Wire along a straight side of a stone needs nothing done: the bend before it says so, or the one after it. */
