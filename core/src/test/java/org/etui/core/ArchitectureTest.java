@@ -19,7 +19,7 @@ class ArchitectureTest {
     @ArchTest
     static final ArchRule CORE_KNOWS_NO_FRAMEWORK = classes()
             .that()
-            .resideOutsideOfPackage("org.etui.core.photo")
+            .resideOutsideOfPackages("org.etui.core.photo", "org.etui.core.cutting")
             .should()
             .onlyDependOnClassesThat()
             .resideInAnyPackage(CORE);
@@ -34,6 +34,16 @@ class ArchitectureTest {
             .resideInAnyPackage(Stream.concat(
                             Arrays.stream(CORE),
                             Stream.of("boofcv..", "georegression..", "org.ejml..", "org.ddogleg.."))
+                    .toArray(String[]::new));
+
+    /** Linear programmes are solved in one package, with a library of its own. */
+    @ArchTest
+    static final ArchRule CUTS_ARE_PLANNED_IN_ONE_PLACE = classes()
+            .that()
+            .resideInAPackage("org.etui.core.cutting")
+            .should()
+            .onlyDependOnClassesThat()
+            .resideInAnyPackage(Stream.concat(Arrays.stream(CORE), Stream.of("org.ojalgo.."))
                     .toArray(String[]::new));
 
     @ArchTest
