@@ -47,6 +47,12 @@ import type {
   Sizes,
   Worn,
   WireAsked,
+  CutPlan,
+  CutTerms,
+  RackAnswer,
+  RackEntry,
+  RackPreview,
+  PriceSheet,
 } from './types';
 
 const client = createClient<paths>({ baseUrl: '', fetch: (request) => globalThis.fetch(request) });
@@ -156,6 +162,36 @@ export const api = {
         body: { tools: [...tools] },
       }) as never,
     ),
+  rack: () => data<RackAnswer>(client.GET('/api/rack') as never),
+  /** Books what happened to the rack, after the entry that was the last. */
+  book: (version: number, entry: RackEntry) =>
+    data<RackAnswer>(
+      client.POST('/api/rack/entries', {
+        params: { header: { 'If-Match': String(version) } },
+        body: entry as never,
+      }) as never,
+    ),
+  /** What a table of a rack would change. */
+  rackPreview: (text: string) => ask<RackPreview>('/api/rack/csv', { text }),
+  /** What is cut from which stock; stopped by its name it answers the best that it has found. */
+  cutPlan: (
+    question: { pieces: string[]; jobs: string[]; terms: CutTerms },
+    name: string,
+    signal?: AbortSignal,
+  ) =>
+    data<CutPlan>(
+      fetch('/api/rack/cut-plans', {
+        method: 'POST',
+        headers: { 'Content-Type': 'application/json', 'Etui-Ask': name },
+        body: JSON.stringify(question),
+        signal: signal ?? null,
+      }).then(async (response) => {
+        const body: unknown = await response.json();
+        return response.ok ? { data: body as CutPlan, response } : { error: body, response };
+      }),
+    ),
+  /** Whoever asked under a name wants what there is by now. */
+  stopAsking: (name: string) => fetch(`/api/asked/${name}`, { method: 'DELETE' }).catch(() => undefined),
   stones: () => data<KeptStones>(client.GET('/api/stones') as never),
   saveStones: (version: number, stones: readonly KeptStone[]) =>
     data<KeptStones>(
@@ -252,6 +288,11 @@ export const api = {
   calliper: (aboutMm: number) => ask<{ mm: number; from: string }>('/api/calliper', { aboutMm }),
   tempers: () => data(client.GET('/api/tempers')),
   prices: () => data<KeptPrices>(client.GET('/api/prices') as never),
+  /** What a piece costs and is sold for. */
+  priceOf: (piece: Piece) => ask<PriceSheet>('/api/price-sheets', piece),
+  /** The same of every size of a job. */
+  priceOfJob: (id: string) =>
+    data<PriceSheet>(client.GET('/api/jobs/{id}/price', { params: { path: { id } } }) as never),
   savePrices: (version: number, prices: Prices) =>
     data<KeptPrices>(
       client.PUT('/api/prices', {

@@ -41,6 +41,7 @@ export const queries = {
   kinds: () => queryOptions({ queryKey: ['kinds'], queryFn: api.kinds, staleTime: Infinity }),
   metals: () => queryOptions({ queryKey: ['metals'], queryFn: api.metals, staleTime: Infinity }),
   reasons: () => queryOptions({ queryKey: ['reasons'], queryFn: api.reasons, staleTime: Infinity }),
+  rack: () => queryOptions({ queryKey: ['rack'], queryFn: api.rack }),
   stones: () => queryOptions({ queryKey: ['stones'], queryFn: api.stones }),
   baths: () => queryOptions({ queryKey: ['baths'], queryFn: api.baths }),
   dipped: () => queryOptions({ queryKey: ['dipped'], queryFn: api.dipped, gcTime: 0 }),

@@ -308,6 +308,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/rack/entries": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["book"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rack/cut-plans": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["plan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rack/csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["csv"];
+        put?: never;
+        post: operations["preview"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/prices/undo": {
         parameters: {
             query?: never;
@@ -340,6 +388,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/price-sheets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["piece"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plans": {
         parameters: {
             query?: never;
@@ -349,7 +413,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["plan"];
+        post: operations["plan_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -797,7 +861,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["plan_1"];
+        post: operations["plan_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -916,6 +980,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/rack": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["read_10"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rack/cutting-sheet": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sheet"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/pieces/{id}/tables/{table}": {
         parameters: {
             query?: never;
@@ -939,7 +1035,23 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["sheet"];
+        get: operations["sheet_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pieces/{id}/price-sheet": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["pieceSheet"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1092,6 +1204,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/price": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["job"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/price-sheet": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["jobSheet_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/piece": {
         parameters: {
             query?: never;
@@ -1099,7 +1243,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["piece"];
+        get: operations["piece_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1694,6 +1838,11 @@ export interface components {
             currency: string;
             /** @description one price for a metal */
             metals: components["schemas"]["PricesPrice"][];
+            /**
+             * @description what else a piece costs, and how its price is made
+             * @default {}
+             */
+            pricing: components["schemas"]["Pricing"];
         };
         PricesPrice: {
             /**
@@ -1703,6 +1852,50 @@ export interface components {
             metal: "copper" | "brass" | "jewelers-bronze" | "sterling-silver" | "fine-silver" | "aluminium" | "gold-filled" | "silver-plated-copper" | "enamelled-copper" | "gold-14k" | "annealed-steel" | "music-wire";
             /** @description price of a gram of wire */
             perG: number;
+        };
+        Pricing: {
+            /**
+             * @description what an hour at the bench is worth
+             * @default 24
+             */
+            perHour: number;
+            /**
+             * @description bath, polish, cloths, worn tools: a share of wire and parts
+             * @default 0.1
+             */
+            consumables: number;
+            /**
+             * @description what bought-in parts cost
+             * @default []
+             */
+            parts: components["schemas"]["PricingPartPrice"][];
+            /**
+             * @description how the price comes from the cost
+             * @default multiple
+             * @enum {string}
+             */
+            by: "multiple" | "margin";
+            /**
+             * @description by a multiple: how often the cost
+             * @default 2
+             */
+            factor: number;
+            /**
+             * @description by a margin: the share of the price that is not cost
+             * @default 0.5
+             */
+            margin: number;
+            /**
+             * @description the price is rounded up to a whole number of these
+             * @default 0.5
+             */
+            roundTo: number;
+        };
+        PricingPartPrice: {
+            /** @description what it is, as the piece names it */
+            name: string;
+            /** @description one of them */
+            each: number;
         };
         KeptPiece: {
             /** @description its name in the store */
@@ -3507,6 +3700,282 @@ export interface components {
             /** @description as the trade writes it */
             size: string;
         };
+        RackControllerRackAnswer: {
+            /** @description number of the last entry */
+            version: number;
+            /** @description what there is, by name */
+            held: components["schemas"]["RackControllerOnRack"][];
+            /** @description what lies in the scrap tin */
+            scrap: components["schemas"]["RackControllerInTin"][];
+            /** @description what amounts are written in */
+            currency: string;
+            /** @description the last entries, the newest first */
+            last: components["schemas"]["RackControllerBookedEntry"][];
+        };
+        RackControllerOnRack: {
+            /** @description what it is */
+            stock: components["schemas"]["Stock"];
+            /** @description what is left, mm or pieces */
+            has: number;
+            /** @description the most that there ever was, mm or pieces */
+            most: number;
+            /** @description whether it is time to buy */
+            isLow: boolean;
+            /** @description the wire in words; empty for parts */
+            wireInWords: string;
+            /** @description the nearest gauges in three systems; empty for parts */
+            gaugesInWords: string;
+            /** @description what is left weighs so much, g; absent for parts */
+            massG?: number;
+            /** @description what that would cost; absent for parts and wire without a price */
+            worth?: number;
+        };
+        Stock: {
+            /** @description name of the stock, unique on the rack */
+            id: string;
+            /** @description name to read, as it is written on the label */
+            name: string;
+            /**
+             * @description what it comes as
+             * @enum {string}
+             */
+            form: "spool" | "coil" | "length" | "off-cut" | "parts";
+            /** @description the wire; absent for bought-in parts */
+            wire?: components["schemas"]["Wire"];
+            /**
+             * @description where it lies
+             * @default
+             */
+            where: string;
+            /**
+             * @description when less than this is left it is time to buy, mm or pieces; 0: never
+             * @default 0
+             */
+            low: number;
+        };
+        RackControllerInTin: {
+            /**
+             * @description the metal
+             * @enum {string}
+             */
+            metal: "copper" | "brass" | "jewelers-bronze" | "sterling-silver" | "fine-silver" | "aluminium" | "gold-filled" | "silver-plated-copper" | "enamelled-copper" | "gold-14k" | "annealed-steel" | "music-wire";
+            /** @description its name in the trade */
+            title: string;
+            /** @description how much, g */
+            massG: number;
+            /** @description what so much new wire would cost; absent without a price */
+            worth?: number;
+        };
+        RackControllerBookedEntry: {
+            /** @description counts every entry */
+            number: number;
+            /** @description when it was booked, ISO 8601 */
+            at: string;
+            /** @description what happened */
+            entry: components["schemas"]["Entry"];
+            /** @description the names of the stocks of its lines */
+            names: string[];
+            /** @description whether it was taken back */
+            isUndone: boolean;
+        };
+        Entry: {
+            /**
+             * @description what happened
+             * @enum {string}
+             */
+            what: "bought" | "found" | "cut" | "lost" | "corrected" | "described" | "undone";
+            /**
+             * @description stocks that are new, or described anew
+             * @default []
+             */
+            stocks: components["schemas"]["Stock"][];
+            /**
+             * @description what came or went
+             * @default []
+             */
+            lines: components["schemas"]["EntryLine"][];
+            /**
+             * @description in the maker's words
+             * @default
+             */
+            note: string;
+            /** @description number of the entry that is taken back */
+            undoes?: number;
+        };
+        EntryLine: {
+            /** @description name of the stock */
+            stock: string;
+            /** @description how much; below 0 where it went */
+            by: number;
+            /**
+             * @description what that is counted in
+             * @default mm
+             * @enum {string}
+             */
+            in: "mm" | "g" | "pieces";
+            /**
+             * @description how much wire of it went into the scrap tin, mm
+             * @default 0
+             */
+            scrapMm: number;
+            /**
+             * @description what was paid for it, in the maker's currency
+             * @default 0
+             */
+            paid: number;
+        };
+        CutPlan: {
+            /** @description number of the last entry of the rack that it was made for */
+            rackVersion: number;
+            /** @description stocks that are cut from, each with its cuts from its trued end */
+            bars: components["schemas"]["CutPlanBar"][];
+            /** @description what the rack has no wire for */
+            missing: components["schemas"]["CutPlanMissing"][];
+            /** @description what it comes to */
+            totals: components["schemas"]["CutPlanTotals"];
+            /** @description whether nothing better can be */
+            sure: components["schemas"]["CutPlanSure"];
+            /** @description what it takes off the rack, to be booked when it is cut; absent where nothing is cut */
+            entry?: components["schemas"]["Entry"];
+        };
+        CutPlanBar: {
+            /** @description name of the stock */
+            stock: string;
+            /** @description name to read */
+            title: string;
+            /**
+             * @description what it comes as
+             * @enum {string}
+             */
+            form: "spool" | "coil" | "length" | "off-cut" | "parts";
+            /** @description what it is */
+            wire: components["schemas"]["Wire"];
+            /** @description the same in words */
+            wireInWords: string;
+            /** @description what there is of it, mm */
+            hasMm: number;
+            /** @description the wires, in the order in which they are cut */
+            cuts: components["schemas"]["CutPlanCut"][];
+            /** @description what is left, mm */
+            restMm: number;
+            /**
+             * @description what becomes of that
+             * @enum {string}
+             */
+            rest: "stays" | "off-cut" | "scrap" | "none";
+        };
+        CutPlanCut: {
+            /** @description counts the wires of the whole plan */
+            number: number;
+            /** @description what it is for */
+            title: string;
+            /** @description where it begins, from the end of the stock, mm */
+            atMm: number;
+            /** @description how long it is cut, mm */
+            lengthMm: number;
+            /** @description whether the next wire is the other of its pair */
+            pair: boolean;
+        };
+        CutPlanMissing: {
+            /** @description which wire */
+            wire: components["schemas"]["Wire"];
+            /** @description the same in words */
+            wireInWords: string;
+            /** @description the nearest gauges in three systems */
+            gaugesInWords: string;
+            /** @description what it is for, with how many of each */
+            titles: string[];
+            /** @description how many wires */
+            wires: number;
+            /** @description length of them all with their nips and a tenth to spare, mm */
+            lengthMm: number;
+            /** @description what that weighs, g */
+            massG: number;
+        };
+        CutPlanTotals: {
+            /** @description wires that are cut */
+            wires: number;
+            /** @description their length, mm */
+            wantedMm: number;
+            /** @description what the cutter takes, mm */
+            nippedMm: number;
+            /** @description whole stocks that are opened */
+            opened: number;
+            /** @description rests too short to keep, mm */
+            scrapMm: number;
+            /** @description off-cuts that are kept, mm */
+            keptMm: number;
+        };
+        CutPlanSure: {
+            /** @description whether it is proven */
+            proven: boolean;
+            /** @description unmet length that a better plan might save, mm */
+            unmetMm: number;
+            /** @description whole stocks that a better plan might leave whole */
+            opened: number;
+            /** @description scrap that a better plan might save, mm */
+            scrapMm: number;
+        };
+        RackCsvPreview: {
+            /** @description number of the last entry of the rack that it was compared with */
+            version: number;
+            /** @description row by row */
+            rows: components["schemas"]["RackCsvRow"][];
+            /** @description the entry that makes it so; absent where nothing would change, or a row is bad */
+            entry?: components["schemas"]["Entry"];
+        };
+        RackCsvRow: {
+            /** @description its line in the file, from 1 */
+            line: number;
+            /** @description the name on the label */
+            name: string;
+            /** @description what it would do */
+            does: string;
+            /** @description why it cannot be read; empty where it can */
+            bad: string;
+        };
+        PriceSheet: {
+            /** @description as it is written behind an amount */
+            currency: string;
+            /** @description how many places behind the point its coins have */
+            places: number;
+            /** @description size by size */
+            rows: components["schemas"]["PriceSheetRow"][];
+            /** @description of all pieces */
+            cost: number;
+            /** @description of all pieces */
+            price: number;
+            /** @description the bought-in parts of a piece */
+            parts: components["schemas"]["PricingPartPrice"][];
+            /** @description metals and parts that have no price: they are not in the sums */
+            unpriced: string[];
+        };
+        PriceSheetRow: {
+            /** @description the name of the size; may be empty */
+            label: string;
+            /** @description how many pieces */
+            quantity: number;
+            /** @description hands-on minutes for one, an estimate */
+            minutes: number;
+            /** @description wire in the piece */
+            wire: number;
+            /** @description wire that is cut off: handles, filing, nips */
+            cutOff: number;
+            /** @description bought-in parts */
+            parts: number;
+            /** @description hands-on minutes at the maker's rate */
+            work: number;
+            /** @description their share */
+            consumables: number;
+            /** @description all of it */
+            cost: number;
+            /** @description what it is sold for */
+            price: number;
+            /** @description cost of all pieces of the size */
+            allCost: number;
+            /** @description price of all pieces of the size */
+            allPrice: number;
+        };
         Plan: {
             /** @description one of each strand of the document */
             strands: components["schemas"]["PlanStrandPlan"][];
@@ -4814,6 +5283,39 @@ export interface components {
             /** @description the wire at hand, handle and spare included, mm: one measure is left free to use it up */
             wireMm?: number;
         };
+        RackControllerCutQuestion: {
+            /**
+             * @description names of pieces in the store
+             * @default []
+             */
+            pieces: string[];
+            /**
+             * @description names of jobs
+             * @default []
+             */
+            jobs: string[];
+            /**
+             * @description how the maker cuts
+             * @default {}
+             */
+            terms: components["schemas"]["CutPlanTerms"];
+        };
+        CutPlanTerms: {
+            /**
+             * @description what a nip at the cutter takes; there are two for every wire, mm
+             * @default 1.5
+             */
+            nipMm: number;
+            /**
+             * @description an off-cut from this length on is kept, a shorter one is scrap, mm
+             * @default 60
+             */
+            usefulMm: number;
+        };
+        RackControllerCsvQuestion: {
+            /** @description comma-separated values, the first line names the columns */
+            text: string;
+        };
         PatternControllerWireAsked: {
             /** @description the wire */
             wire: components["schemas"]["Wire"];
@@ -5664,6 +6166,100 @@ export interface operations {
             };
         };
     };
+    book: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Entry"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RackControllerRackAnswer"];
+                };
+            };
+        };
+    };
+    plan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RackControllerCutQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CutPlan"];
+                };
+            };
+        };
+    };
+    csv: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
+                };
+            };
+        };
+    };
+    preview: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RackControllerCsvQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RackCsvPreview"];
+                };
+            };
+        };
+    };
     undo_3: {
         parameters: {
             query?: never;
@@ -5704,7 +6300,31 @@ export interface operations {
             };
         };
     };
-    plan: {
+    piece: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Piece"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PriceSheet"];
+                };
+            };
+        };
+    };
+    plan_1: {
         parameters: {
             query?: {
                 states?: string;
@@ -6414,7 +7034,7 @@ export interface operations {
             };
         };
     };
-    plan_1: {
+    plan_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -6595,6 +7215,54 @@ export interface operations {
             };
         };
     };
+    read_10: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RackControllerRackAnswer"];
+                };
+            };
+        };
+    };
+    sheet: {
+        parameters: {
+            query?: {
+                pieces?: string[];
+                jobs?: string[];
+                nipMm?: number;
+                usefulMm?: number;
+                format?: string;
+                paper?: string;
+                units?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
+                };
+            };
+        };
+    };
     table: {
         parameters: {
             query?: never;
@@ -6618,7 +7286,7 @@ export interface operations {
             };
         };
     };
-    sheet: {
+    sheet_1: {
         parameters: {
             query?: {
                 format?: string;
@@ -6629,6 +7297,31 @@ export interface operations {
             path: {
                 id: string;
                 sheet: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
+                };
+            };
+        };
+    };
+    pieceSheet: {
+        parameters: {
+            query?: {
+                format?: string;
+                paper?: string;
+            };
+            header?: never;
+            path: {
+                id: string;
             };
             cookie?: never;
         };
@@ -6863,7 +7556,54 @@ export interface operations {
             };
         };
     };
-    piece: {
+    job: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PriceSheet"];
+                };
+            };
+        };
+    };
+    jobSheet_1: {
+        parameters: {
+            query?: {
+                format?: string;
+                paper?: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
+                };
+            };
+        };
+    };
+    piece_1: {
         parameters: {
             query?: never;
             header?: never;

@@ -109,3 +109,16 @@ export type BathPlan = components['schemas']['BathPlan'];
 export type BathQuestion = components['schemas']['BathControllerBathQuestion'];
 /** What of a piece waits for a bath. */
 export type Dipped = components['schemas']['BathControllerDipped'];
+/** The rack: what hangs on it, what came and went. */
+export type RackAnswer = components['schemas']['RackControllerRackAnswer'];
+export type OnRack = components['schemas']['RackControllerOnRack'];
+export type BookedEntry = components['schemas']['RackControllerBookedEntry'];
+export type Stock = components['schemas']['Stock'];
+export type RackEntry = components['schemas']['Entry'];
+export type RackPreview = components['schemas']['RackCsvPreview'];
+export type CutPlan = components['schemas']['CutPlan'];
+export type CutBar = components['schemas']['CutPlanBar'];
+export type CutTerms = components['schemas']['CutPlanTerms'];
+export type PriceSheet = components['schemas']['PriceSheet'];
+export type PriceRow = components['schemas']['PriceSheetRow'];
+export type Pricing = components['schemas']['Pricing'];

@@ -12,6 +12,7 @@ import { Overtaken } from '../kit/Overtaken';
 import { useSettings } from '../kit/settings';
 import { OUTSIDE_TYPING } from '../kit/typing';
 import { mass, wireLength, words } from '../kit/units';
+import { CostPart } from '../bench/CostPart';
 import { CutTable } from '../bench/CutTable';
 import { minutes } from '../card/card';
 import type { MetalWire } from '../wire/scene';
@@ -120,6 +121,9 @@ function OpenJob(props: {
           <Button component={Link} to={`/jobs/${id}/card`} variant="contained">
             Bench card
           </Button>
+          <Button component={Link} to={`/rack/cut?job=${id}`}>
+            cut from the rack
+          </Button>
           <Button onClick={() => setPrinting(true)}>print</Button>
           <Button disabled={!job.kept.canUndo} onClick={() => void job.undo()}>
             undo
@@ -132,6 +136,13 @@ function OpenJob(props: {
       <div className="across">
         <Sizes job={document} wrong={job.wrong} onChange={job.change} />
         {plan.data && <CutTable strands={plan.data.strands} address={`/api/jobs/${id}`} />}
+        {plan.data && (
+          <CostPart
+            subject={['job', id, job.kept.version]}
+            ask={() => api.priceOfJob(id)}
+            address={`/api/jobs/${id}`}
+          />
+        )}
       </div>
       {printing && (
         <Suspense>

@@ -11,6 +11,7 @@ import {
   words,
   type Rounding,
   type Units,
+  ruled,
 } from './units';
 
 // The same table that the core's own writer of lengths is tested with.
@@ -41,5 +42,12 @@ describe('lengths on screen', () => {
     expect(load(9.81)).toBe('1.00 kg (9.8 N)');
     expect(load(20)).toBe('2.04 kg (20 N)');
     expect(words('half-hard')).toBe('half hard');
+  });
+
+  it('reads a length of stock in metres from one metre on, and without a tenth where there is none', () => {
+    expect(ruled(169, 'mm')).toBe('169 mm');
+    expect(ruled(112.44, 'mm')).toBe('112.4 mm');
+    expect(ruled(12_340, 'mm')).toBe('12.34 m');
+    expect(ruled(254, 'in')).toBe('10 in');
   });
 });

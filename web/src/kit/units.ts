@@ -48,6 +48,13 @@ export function wireLength(mm: number, units: Units): string {
     : length(mm, units, 'up');
 }
 
+/** A length as a rule reads it along a wire: metres from one metre on, else whole millimetres where it is whole. */
+export function ruled(mm: number, units: Units): string {
+  if (units !== 'mm') return length(mm, units);
+  if (mm >= 1000) return `${(mm / 1000).toFixed(2)} m`;
+  return `${(Math.round(mm * 10) / 10).toFixed(1).replace(/\.0$/, '')} mm`;
+}
+
 /** A thickness: hundredths of a millimetre, or thousandths of an inch. */
 export function thickness(mm: number, units: Units): string {
   return units === 'mm' ? `${mm.toFixed(2)} mm` : `${(mm / INCH_MM).toFixed(3)} in`;

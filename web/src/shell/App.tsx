@@ -7,6 +7,7 @@ import { OutsideFrame } from './OutsideFrame';
 const Bath = lazy(() => import('../bath/Bath').then((m) => ({ default: m.Bath })));
 const Daybook = lazy(() => import('../daybook/Daybook').then((m) => ({ default: m.Daybook })));
 const Rack = lazy(() => import('../rack/Rack').then((m) => ({ default: m.Rack })));
+const CutFromRack = lazy(() => import('../rack/CutFromRack').then((m) => ({ default: m.CutFromRack })));
 const Colour = lazy(() => import('../stations/colour/Colour').then((m) => ({ default: m.Colour })));
 const Log = lazy(() => import('../stations/log/Log').then((m) => ({ default: m.Log })));
 const Shape = lazy(() => import('../stations/shape/Shape').then((m) => ({ default: m.Shape })));
@@ -41,6 +42,7 @@ export function App() {
         <Route path="/tray/bin" element={<Bin />} />
         <Route path="/tray/measure" element={<MeasureIt />} />
         <Route path="/rack" element={<Rack />} />
+        <Route path="/rack/cut" element={<CutFromRack />} />
         <Route path="/bath" element={<Bath />} />
         <Route path="/daybook" element={<Daybook />} />
         <Route path="/tools" element={<ToolsPage />} />

@@ -24,7 +24,7 @@ export function OutsideFrame() {
       to: '/tray',
       says: count === undefined ? '…' : count === 1 ? '1 piece' : `${count} pieces`,
     },
-    { name: 'Rack', to: '/rack', says: 'not built yet' },
+    { name: 'Rack', to: '/rack', says: 'wire and parts' },
     { name: 'Bath', to: '/bath', says: 'one bath, one clock' },
     { name: 'Daybook', to: '/daybook', says: 'not built yet' },
   ];

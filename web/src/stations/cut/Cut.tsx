@@ -4,12 +4,16 @@ import TableBody from '@mui/material/TableBody';
 import TableCell from '@mui/material/TableCell';
 import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
+import { Link } from 'react-router';
 import type { StrandPlan } from '../../api/types';
 import { useBench } from '../../bench/bench';
 import { useSettings } from '../../kit/settings';
 import { length, mass, place, words } from '../../kit/units';
 import { AtHand } from './AtHand';
 import { Tape } from '../../bench/Tape';
+import { api } from '../../api/client';
+import { CostPart } from '../../bench/CostPart';
+import { docKey } from '../../kit/docKey';
 import { CutTable } from '../../bench/CutTable';
 
 const still = { chosen: undefined, pointed: undefined, onChoose: () => undefined, onPoint: () => undefined };
@@ -21,6 +25,12 @@ export function Cut() {
   return (
     <div>
       <CutTable strands={plan.strands} address={`/api/pieces/${id}`} />
+      <p className="tools-row">
+        <Button component={Link} to={`/rack/cut?piece=${id}`} variant="outlined">
+          cut it from the rack
+        </Button>
+        <span className="label">from which spool, length or off-cut, and what is left</span>
+      </p>
       {piece.source && !piece.source.detached && <AtHand source={piece.source} />}
       <p className="tools-row">
         <span className="label">the outline in mm, for drawing and cutting programs:</span>
@@ -39,6 +49,7 @@ export function Cut() {
           .join('; ')}
         . The two nips at the cutter, 1 to 2 mm each, come on top.
       </p>
+      <CostPart subject={[docKey(piece)]} ask={() => api.priceOf(piece)} address={`/api/pieces/${id}`} />
     </div>
   );
 }

@@ -19,7 +19,7 @@ class ArchitectureTest {
     @ArchTest
     static final ArchRule CORE_KNOWS_NO_FRAMEWORK = classes()
             .that()
-            .resideOutsideOfPackages("org.etui.core.photo", "org.etui.core.cutting")
+            .resideOutsideOfPackages("org.etui.core.photo", "org.etui.core.cutting", "org.etui.core.price")
             .should()
             .onlyDependOnClassesThat()
             .resideInAnyPackage(CORE);
@@ -44,6 +44,16 @@ class ArchitectureTest {
             .should()
             .onlyDependOnClassesThat()
             .resideInAnyPackage(Stream.concat(Arrays.stream(CORE), Stream.of("org.ojalgo.."))
+                    .toArray(String[]::new));
+
+    /** Money is counted in one package, with a library of its own. */
+    @ArchTest
+    static final ArchRule MONEY_IS_COUNTED_IN_ONE_PLACE = classes()
+            .that()
+            .resideInAPackage("org.etui.core.price")
+            .should()
+            .onlyDependOnClassesThat()
+            .resideInAnyPackage(Stream.concat(Arrays.stream(CORE), Stream.of("org.joda.money.."))
                     .toArray(String[]::new));
 
     @ArchTest

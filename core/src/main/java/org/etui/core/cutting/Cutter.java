@@ -61,27 +61,28 @@ final class Cutter {
     private Cuts solve() {
         best = Cuts.of(task, new int[task.bars().size()][task.items().size()], Cuts.Least.NOTHING);
         int[] all = task.items().stream().mapToInt(Task.Item::count).toArray();
-        for (Comparator<Integer> order : orders()) {
-            take(greedy(all, order));
-        }
+        tryGreedily(all, new int[task.bars().size()][task.items().size()]);
         long unmet = 0;
         if (best.unmet() > 0) {
-            unmet = aim(Master.Aim.UNMET, all, 0, 0);
+            unmet = aim(Master.Aim.UNMET, all);
         }
         int[] met = met();
         long opened = 0;
         if (best.opened() > 0) {
-            opened = aim(Master.Aim.OPENED, met, 0, unmet);
+            opened = aim(Master.Aim.OPENED, met);
         }
         long scrap = 0;
         if (best.scrap() > 0) {
-            scrap = aim(Master.Aim.SCRAP, met, opened, unmet);
+            scrap = aim(Master.Aim.SCRAP, met);
         }
         return best.proven(new Cuts.Least(unmet, opened, scrap));
     }
 
     /** Makes one figure less, those before it standing; returns what it cannot be less than. */
-    private long aim(Master.Aim aim, int[] wanted, long opened, long unmet) {
+    private long aim(Master.Aim aim, int[] wanted) {
+        if (!Fill.fits(task, wanted)) {
+            return 0;
+        }
         int mostOpened = aim == Master.Aim.SCRAP
                 ? (int) best.opened()
                 : groups.stream().mapToInt(Master.Group::count).sum();
@@ -96,7 +97,7 @@ final class Cutter {
         // a plan that prefers off-cuts may cost a little less than one scrap
         double slack = aim == Master.Aim.SCRAP ? 0.5 : 0;
         long least = Math.max(0, (long) Math.ceil(root.bound() - slack - GRAIN));
-        Dive dive = new Dive(master, aim, least, opened, unmet);
+        Dive dive = new Dive(master, aim, least);
         for (int choices = 0; choices <= SECOND_CHOICES && !dive.isDone() && goOn.getAsBoolean(); choices++) {
             dive.from(root, wanted, counts, new int[task.bars().size()][], 0, choices, Set.of());
         }
@@ -108,15 +109,11 @@ final class Cutter {
         private final Master master;
         private final Master.Aim aim;
         private final long least;
-        private final long opened;
-        private final long unmet;
 
-        Dive(Master master, Master.Aim aim, long least, long opened, long unmet) {
+        Dive(Master master, Master.Aim aim, long least) {
             this.master = master;
             this.aim = aim;
             this.least = least;
-            this.opened = opened;
-            this.unmet = unmet;
         }
 
         boolean isDone() {
@@ -182,7 +179,7 @@ final class Cutter {
         }
 
         private void down(int[] left, int[] free, int[][] now, int depth, int choices) {
-            complete(left, now);
+            tryGreedily(left, whole(now));
             boolean more = Arrays.stream(left).anyMatch(n -> n > 0)
                     && Arrays.stream(free).anyMatch(n -> n > 0);
             boolean progress = Arrays.stream(now).anyMatch(t -> t != null);
@@ -217,12 +214,6 @@ final class Cutter {
                 case OPENED -> best.opened() - 1;
                 case SCRAP -> best.scrap() - 0.5;
             };
-        }
-
-        private void complete(int[] left, int[][] now) {
-            for (Comparator<Integer> order : orders()) {
-                take(greedy(left, whole(now), order));
-            }
         }
     }
 
@@ -292,12 +283,20 @@ final class Cutter {
                 spoolsLast.reversed().thenComparing(shortFirst.reversed()));
     }
 
-    private int[][] greedy(int[] wanted, Comparator<Integer> order) {
-        return greedy(wanted, new int[task.bars().size()][task.items().size()], order);
+    /** Cuts what is left as comes to hand, in several ways. */
+    private void tryGreedily(int[] wanted, int[][] sofar) {
+        for (Comparator<Integer> order : orders()) {
+            take(greedy(wanted, copy(sofar), order, true));
+            take(greedy(wanted, copy(sofar), order, false));
+        }
+    }
+
+    private static int[][] copy(int[][] times) {
+        return Arrays.stream(times).map(int[]::clone).toArray(int[][]::new);
     }
 
     /** Best fit decreasing into bars that are open or cut from; where none has room, the next of the order. */
-    private int[][] greedy(int[] wanted, int[][] times, Comparator<Integer> order) {
+    private int[][] greedy(int[] wanted, int[][] times, Comparator<Integer> order, boolean offCutsFirst) {
         int[] room = new int[times.length];
         boolean[] closed = new boolean[times.length];
         boolean[] used = new boolean[times.length];
@@ -320,15 +319,15 @@ final class Cutter {
                 .boxed()
                 .sorted(Comparator.comparingInt(j -> -task.items().get(j).length()))
                 .toList();
-        Comparator<Integer> spoolsLast =
-                Comparator.comparing(b -> task.bars().get(b).keeps());
+        Comparator<Integer> byForm =
+                Comparator.comparing(b -> task.bars().get(b).keeps() == offCutsFirst);
         for (int j : longFirst) {
             int length = task.items().get(j).length();
             for (int n = wanted[j]; n > 0; n--) {
                 int b = IntStream.range(0, room.length)
                         .boxed()
                         .filter(i -> used[i] && room[i] >= length)
-                        .min(spoolsLast.thenComparingInt(i -> room[i]))
+                        .min(byForm.thenComparingInt(i -> room[i]))
                         .orElseGet(() -> fresh.stream()
                                 .filter(i -> !used[i] && room[i] >= length)
                                 .findFirst()

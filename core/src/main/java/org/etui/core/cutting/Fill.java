@@ -7,12 +7,26 @@ import java.util.Arrays;
  * P Toth, Knapsack Problems, 1990, chapter 3).
  */
 final class Fill {
+    private static final long MOST_CELLS = 40_000_000;
+
     private final Task task;
     private final int[] item;
     private final int[] lot;
     private final int most;
     private final double[] worth;
     private final boolean[][] taken;
+
+    /** Whether the table for these wants is one that a bench's machine can hold. */
+    static boolean fits(Task task, int[] wanted) {
+        long lots = 0;
+        long all = 0;
+        for (int j = 0; j < wanted.length; j++) {
+            lots += 32 - Integer.numberOfLeadingZeros(wanted[j]);
+            all += (long) wanted[j] * task.items().get(j).length();
+        }
+        int longest = task.bars().stream().mapToInt(Task.Bar::length).max().orElse(0);
+        return lots * Math.min(longest, all) <= MOST_CELLS;
+    }
 
     /** @param wanted no more than so many of each item are cut from one bar */
     Fill(Task task, int[] wanted) {

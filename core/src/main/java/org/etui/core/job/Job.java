@@ -125,6 +125,18 @@ public record Job(
         return named;
     }
 
+    /**
+     * The pieces of each size as one document, in the order of the lines.
+     *
+     * @param one the piece as it stands
+     * @throws BadInput if a size cannot be made
+     */
+    public List<Piece> asSizes(Piece one) {
+        return lines.stream()
+                .map(line -> Merge.times(size(one, line), line.quantity()))
+                .toList();
+    }
+
     private static Piece size(Piece one, JobLine line) {
         return line.measures().isEmpty() ? one : Remake.with(one, line.measures(), Optional.empty());
     }

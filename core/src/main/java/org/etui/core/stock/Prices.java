@@ -3,6 +3,7 @@ package org.etui.core.stock;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import org.etui.core.check.BadInput;
@@ -12,16 +13,20 @@ import org.etui.core.metal.Metal;
 import org.etui.core.wire.Wire;
 
 /**
- * What wire costs by weight, as the maker pays it.
+ * What wire costs by weight, as the maker pays it, and how a price is made of it.
  *
  * @param currency as it is written behind an amount
  * @param metals one price for a metal; what is missing has none
+ * @param pricing what else a piece costs, and how its price is made
  */
 public record Prices(
         @Term(value = "as it is written behind an amount", from = 1, to = 8)
         String currency,
 
-        @Term(value = "one price for a metal", to = 40) List<Price> metals) {
+        @Term(value = "one price for a metal", to = 40) List<Price> metals,
+
+        @Term(value = "what else a piece costs, and how its price is made", or = "{}")
+        Pricing pricing) {
 
     /**
      * The price of a metal.
@@ -50,7 +55,8 @@ public record Prices(
                     new Price(Metal.ENAMELLED_COPPER, 0.1),
                     new Price(Metal.GOLD_14K, 55),
                     new Price(Metal.ANNEALED_STEEL, 0.02),
-                    new Price(Metal.MUSIC_WIRE, 0.03)));
+                    new Price(Metal.MUSIC_WIRE, 0.03)),
+            Pricing.STARTER);
 
     /** @param metals as paid */
     public Prices {
@@ -67,16 +73,27 @@ public record Prices(
                         "metals." + i + ".metal", metals.get(i).metal().word(), "must not stand twice"));
             }
         }
+        Set<String> named = new HashSet<>();
+        for (int i = 0; i < pricing.parts().size(); i++) {
+            String name = pricing.parts().get(i).name().strip();
+            if (!named.add(name.toLowerCase(java.util.Locale.ROOT))) {
+                violations.add(new Violation("pricing.parts." + i + ".name", name, "must not stand twice"));
+            }
+        }
         if (!violations.isEmpty()) {
             throw new BadInput(violations);
         }
     }
 
+    /** What a gram of a metal costs; empty where it has no price. */
+    public Optional<Double> perG(Metal metal) {
+        return metals.stream().filter(p -> p.metal() == metal).map(Price::perG).findFirst();
+    }
+
     /** What a length of wire costs; empty where its metal has no price. */
     public OptionalDouble of(Wire wire, double lengthMm) {
-        return metals.stream()
-                .filter(p -> p.metal() == wire.metal())
-                .mapToDouble(p -> p.perG() * wire.massG(lengthMm))
-                .findFirst();
+        return perG(wire.metal())
+                .map(p -> OptionalDouble.of(p * wire.massG(lengthMm)))
+                .orElse(OptionalDouble.empty());
     }
 }

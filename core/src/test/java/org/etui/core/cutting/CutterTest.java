@@ -12,6 +12,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class CutterTest {
 
@@ -76,6 +77,28 @@ class CutterTest {
         assertThat(cuts.opened()).isEqualTo(20);
         assertThat(cuts.scrap()).isZero();
         assertThat(cuts.isBest()).isTrue();
+    }
+
+    /** A bench's large order: 200 wires over 30 stocks, stopped after two seconds whatever was found. */
+    @ParameterizedTest
+    @ValueSource(longs = {1, 2, 3, 4, 5, 6})
+    void twoHundredWiresOverThirtyStocks_areCutAsWellAsCanBe_orWithinAHundredth(long seed) {
+        Random random = new Random(seed);
+        List<Task.Bar> bars = new ArrayList<>();
+        for (int b = 0; b < 30; b++) {
+            bars.add(new Task.Bar(400 + random.nextInt(1600), random.nextInt(3) == 0, random.nextInt(8) == 0));
+        }
+        List<Task.Item> items = new ArrayList<>();
+        for (int j = 0; j < 20; j++) {
+            items.add(new Task.Item(40 + random.nextInt(160), 10));
+        }
+        long end = System.nanoTime() + 2_000_000_000L;
+        Cuts cuts = Cutter.cut(new Task(bars, items, 60), () -> System.nanoTime() < end);
+        long wanted =
+                items.stream().mapToLong(i -> (long) i.length() * i.count()).sum();
+        assertThat(cuts.unmet()).isZero();
+        assertThat(cuts.opened()).isEqualTo(cuts.least().opened());
+        assertThat(cuts.scrap() - cuts.least().scrap()).isLessThanOrEqualTo(wanted / 100);
     }
 
     static Stream<Long> seeds() {

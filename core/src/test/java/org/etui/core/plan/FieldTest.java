@@ -24,6 +24,7 @@ import org.etui.core.piece.Purpose;
 import org.etui.core.piece.Strand;
 import org.etui.core.rule.Advice;
 import org.etui.core.stock.Prices;
+import org.etui.core.stock.Pricing;
 import org.etui.core.tool.Toolbox;
 import org.etui.core.wire.Wire;
 import org.junit.jupiter.api.Test;
@@ -154,8 +155,8 @@ class FieldTest {
         Field.Cell cell = field(hook(), Metal.BRASS, 2).cells().get(0);
         double grams = Math.PI * cell.takes().cutLengthMm() * 8.53 / 1000;
         Field.Trial brass = new Field.Trial(List.of(gauge(2)), TEMPERS, Metal.BRASS, 0);
-        Prices none = new Prices("€", List.of(new Prices.Price(Metal.COPPER, 1)));
-        Prices dear = new Prices("€", List.of(new Prices.Price(Metal.BRASS, 0.5)));
+        Prices none = new Prices("€", List.of(new Prices.Price(Metal.COPPER, 1)), Pricing.STARTER);
+        Prices dear = new Prices("€", List.of(new Prices.Price(Metal.BRASS, 0.5)), Pricing.STARTER);
 
         assertThat(Field.of(hook(), brass, Toolbox.STARTER, dear)
                         .cells()
@@ -171,7 +172,7 @@ class FieldTest {
                 .isEmpty();
         assertThatExceptionOfType(BadInput.class)
                 .isThrownBy(new Prices(
-                        "€", List.of(dear.metals().get(0), dear.metals().get(0)))::require)
+                        "€", List.of(dear.metals().get(0), dear.metals().get(0)), Pricing.STARTER)::require)
                 .withMessageContaining("metals.1.metal");
     }
 

@@ -3,6 +3,7 @@ package org.etui.server.api;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import org.etui.core.check.BadInput;
 import org.etui.core.check.Violation;
 import org.etui.core.job.Job;
@@ -12,6 +13,7 @@ import org.etui.core.plan.Drawing;
 import org.etui.core.plan.Plan;
 import org.etui.core.plan.PlanOptions;
 import org.etui.core.plan.Planner;
+import org.etui.core.price.PriceSheet;
 import org.etui.core.verify.PieceChecks;
 import org.etui.server.contract.Json;
 import org.etui.server.contract.Reader;
@@ -43,6 +45,20 @@ class Jobs {
      */
     Piece piece(String id) {
         return piece(job(jobs.read(id)));
+    }
+
+    /**
+     * The job's sizes, each with all its pieces planned.
+     *
+     * @throws DocumentStore.Unknown if there is no such job, or its piece is off the tray
+     */
+    List<PriceSheet.Size> sizes(String id) {
+        Job job = job(jobs.read(id));
+        List<Piece> sizes = job.asSizes(one(job));
+        return IntStream.range(0, sizes.size())
+                .mapToObj(i -> PriceController.size(
+                        job.lines().get(i).label(), job.lines().get(i).quantity(), sizes.get(i)))
+                .toList();
     }
 
     private Piece piece(Job job) {

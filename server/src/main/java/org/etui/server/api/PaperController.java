@@ -149,7 +149,8 @@ class PaperController {
         return saved(body, UTF_8_CSV, piece.name() + ", " + table + ".csv");
     }
 
-    private static ResponseEntity<byte[]> shown(byte[] body, String type, String name) {
+    /** Paper that the browser shows. */
+    static ResponseEntity<byte[]> shown(byte[] body, String type, String name) {
         ContentDisposition disposition = ContentDisposition.inline()
                 .filename(name, StandardCharsets.UTF_8)
                 .build();

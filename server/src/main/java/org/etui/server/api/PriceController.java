@@ -1,6 +1,10 @@
 package org.etui.server.api;
 
 import org.etui.core.check.Term;
+import org.etui.core.piece.Piece;
+import org.etui.core.plan.PlanOptions;
+import org.etui.core.plan.Planner;
+import org.etui.core.price.PriceSheet;
 import org.etui.core.stock.Prices;
 import org.etui.server.store.DocumentStore;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -31,5 +35,14 @@ class PriceController extends KeptController<Prices, PriceController.KeptPrices>
     @Override
     KeptPrices answer(DocumentStore.Kept standing, Prices now) {
         return new KeptPrices(standing.row().version(), standing.canUndo(), standing.canRedo(), now);
+    }
+
+    /** A size of something that is sold: all its pieces planned. */
+    static PriceSheet.Size size(String label, int quantity, Piece pieces) {
+        return new PriceSheet.Size(
+                label,
+                quantity,
+                pieces,
+                Planner.plan(pieces, new PlanOptions(PlanOptions.States.NONE, PlanOptions.USUAL.format())));
     }
 }

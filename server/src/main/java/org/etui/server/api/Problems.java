@@ -11,6 +11,7 @@ import org.etui.core.piece.Piece;
 import org.etui.server.contract.Json;
 import org.etui.server.contract.Reader;
 import org.etui.server.store.DocumentStore;
+import org.etui.server.store.RackStore;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataAccessException;
@@ -154,6 +155,12 @@ class Problems {
                 piece,
                 isJob ? Optional.of(KeptJob.of(stale.standing(), reader)) : Optional.empty(),
                 job));
+    }
+
+    /** The rack was changed in between, perhaps in another window. */
+    @ExceptionHandler
+    ResponseEntity<Problem> stale(RackStore.Stale stale) {
+        return answer(HttpStatus.CONFLICT, stale.getMessage(), List.of());
     }
 
     @ExceptionHandler

@@ -3,12 +3,15 @@ package org.etui.server.demo;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import org.etui.core.piece.Piece;
+import org.etui.core.stock.Entry;
 import org.etui.server.contract.Json;
 import org.etui.server.store.BenchStore;
 import org.etui.server.store.JobStore;
 import org.etui.server.store.PieceStore;
+import org.etui.server.store.RackStore;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
@@ -21,12 +24,14 @@ class DemoFiller implements ApplicationRunner {
     private final PieceStore pieces;
     private final JobStore jobs;
     private final BenchStore kept;
+    private final RackStore rack;
     private final Clock clock;
 
-    DemoFiller(PieceStore pieces, JobStore jobs, BenchStore kept, Clock clock) {
+    DemoFiller(PieceStore pieces, JobStore jobs, BenchStore kept, RackStore rack, Clock clock) {
         this.pieces = pieces;
         this.jobs = jobs;
         this.kept = kept;
+        this.rack = rack;
         this.clock = clock;
     }
 
@@ -43,6 +48,10 @@ class DemoFiller implements ApplicationRunner {
         }
         Hedgerow.jobs(ids, LocalDate.now(clock)).forEach(job -> jobs.create(Json.MAPPER.writeValueAsString(job)));
         kept.create("stones", Json.MAPPER.writeValueAsString(Hedgerow.stones(ids)));
+        List<Entry> entries = Hedgerow.rack();
+        for (int i = 0; i < entries.size(); i++) {
+            rack.add(i, Json.MAPPER.writeValueAsString(entries.get(i)));
+        }
         kept.create("measures", Json.MAPPER.writeValueAsString(Hedgerow.MEASURES));
     }
 }

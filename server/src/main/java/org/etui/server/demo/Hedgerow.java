@@ -22,6 +22,8 @@ import org.etui.core.piece.Part;
 import org.etui.core.piece.Piece;
 import org.etui.core.piece.Purpose;
 import org.etui.core.piece.StoneDrawer;
+import org.etui.core.stock.Entry;
+import org.etui.core.stock.Stock;
 import org.etui.core.wire.Wire;
 
 /** A small bench makes a hedgerow set for the gift desk of a botanical garden. */
@@ -57,6 +59,82 @@ final class Hedgerow {
                 Optional.empty(),
                 Optional.empty()));
         return new StoneDrawer(stones);
+    }
+
+    /** What the bench has: spools half used, lengths, what was left of others, parts that were bought. */
+    static List<Entry> rack() {
+        Wire copper16 = Wire.ofAwg(Metal.COPPER, Temper.DEAD_SOFT, "16");
+        Wire copper20 = Wire.ofAwg(Metal.COPPER, Temper.DEAD_SOFT, "20");
+        Wire silver20 = Wire.ofAwg(Metal.STERLING_SILVER, Temper.DEAD_SOFT, "20");
+        Wire brass2 = Wire.ofRound(Metal.BRASS, Temper.DEAD_SOFT, 2.0);
+        Wire ring = Wire.ofRound(Metal.COPPER, Temper.DEAD_SOFT, 1.6);
+        List<Entry> entries = new ArrayList<>();
+        entries.add(up("copper AWG 16", Stock.Form.SPOOL, copper16, "top rail", 500, 500, Entry.In.G));
+        entries.add(up("copper AWG 20", Stock.Form.SPOOL, copper20, "top rail", 1000, 15_000, Entry.In.MM));
+        entries.add(up(
+                "copper AWG 22",
+                Stock.Form.SPOOL,
+                Wire.ofAwg(Metal.COPPER, Temper.DEAD_SOFT, "22"),
+                "top rail",
+                1000,
+                20_000,
+                Entry.In.MM));
+        entries.add(up(
+                "brass AWG 20",
+                Stock.Form.COIL,
+                Wire.ofAwg(Metal.BRASS, Temper.DEAD_SOFT, "20"),
+                "hook by the window",
+                500,
+                4000,
+                Entry.In.MM));
+        entries.add(up("sterling AWG 20, first", Stock.Form.LENGTH, silver20, "drawer", 0, 500, Entry.In.MM));
+        entries.add(up("sterling AWG 20, second", Stock.Form.LENGTH, silver20, "drawer", 0, 500, Entry.In.MM));
+        entries.add(up("sterling AWG 20, third", Stock.Form.LENGTH, silver20, "drawer", 0, 500, Entry.In.MM));
+        entries.add(up("copper 1.6, first", Stock.Form.LENGTH, ring, "drawer", 0, 1000, Entry.In.MM));
+        entries.add(up("copper 1.6, second", Stock.Form.LENGTH, ring, "drawer", 0, 1000, Entry.In.MM));
+        entries.add(up("copper 1.6, third", Stock.Form.LENGTH, ring, "drawer", 0, 1000, Entry.In.MM));
+        entries.add(up(
+                "copper 1.6, from the trial ring", Stock.Form.OFF_CUT, ring, "tray of off-cuts", 0, 262, Entry.In.MM));
+        entries.add(
+                up("brass 2.0, from the bangle", Stock.Form.OFF_CUT, brass2, "tray of off-cuts", 0, 131, Entry.In.MM));
+        entries.add(parts("copper headed pins", 24, 30));
+        entries.add(parts("hazel beads", 17, 10));
+        entries.add(new Entry(
+                Entry.What.CUT,
+                List.of(),
+                List.of(Entry.Line.cut("copper-awg-16", 9600, 410), Entry.Line.cut("copper-awg-20", 6200, 330)),
+                "for the first clasps",
+                Optional.empty()));
+        entries.add(new Entry(
+                Entry.What.CUT,
+                List.of(),
+                List.of(Entry.Line.cut("copper-awg-22", 19_300, 520)),
+                "for the first stones",
+                Optional.empty()));
+        return entries;
+    }
+
+    private static Entry up(String name, Stock.Form form, Wire wire, String where, double low, double by, Entry.In in) {
+        Stock stock = new Stock(id(name), name, form, Optional.of(wire), where, low);
+        return bought(stock, by, in);
+    }
+
+    private static Entry parts(String name, double count, double low) {
+        return bought(
+                new Stock(id(name), name, Stock.Form.PARTS, Optional.empty(), "dish", low), count, Entry.In.PIECES);
+    }
+
+    private static Entry bought(Stock stock, double by, Entry.In in) {
+        return new Entry(
+                Entry.What.BOUGHT,
+                List.of(stock),
+                List.of(new Entry.Line(stock.id(), by, in, 0, 0)),
+                "",
+                Optional.empty());
+    }
+
+    private static String id(String name) {
+        return name.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-");
     }
 
     /** What the gift desk ordered, due some days from now. */

@@ -129,7 +129,7 @@ public enum Table {
     }
 
     /** A name that a spreadsheet would take for a formula is led by an apostrophe. */
-    private static String safe(String name) {
+    public static String safe(String name) {
         return name.matches("(?s)[=+@\\-\t\r].*") ? "'" + name : name;
     }
 }

@@ -42,6 +42,8 @@ class FuzzTest {
             "/api/pieces/import?existing=ask",
             "/api/measured-hooks",
             "/api/jobs",
+            "/api/rack/csv",
+            "/api/rack/cut-plans",
             "/api/sizes",
             "/api/pieces/import?existing=leave");
     private static final List<String> ODD = List.of(

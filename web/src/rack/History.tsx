@@ -1,0 +1,45 @@
+import Button from '@mui/material/Button';
+import type { RackAnswer } from '../api/types';
+import { useSettings } from '../kit/settings';
+import { inWords } from './amount';
+
+const SHOWN = 8;
+
+/** What came and went, the newest first; every entry can be taken back. */
+export function History(props: {
+  /** the rack */
+  rack: RackAnswer;
+  /** takes back an entry */
+  onUndo: (number: number) => void;
+}) {
+  const { units } = useSettings();
+  const last = props.rack.last.slice(0, SHOWN);
+  if (last.length === 0) return null;
+  return (
+    <section aria-label="what came and went">
+      <h2 className="part-title">what came and went</h2>
+      <ol className="entries">
+        {last.map((b) => (
+          <li key={b.number} style={{ opacity: b.isUndone ? 0.6 : 1 }}>
+            <span>
+              <small>
+                {b.number} ·{' '}
+                {new Date(b.at).toLocaleDateString(undefined, { day: 'numeric', month: 'short' })}
+              </small>{' '}
+              {b.isUndone ? <s>{inWords(b, units)}</s> : inWords(b, units)}
+            </span>
+            {!b.isUndone && (
+              <Button
+                size="small"
+                aria-label={`take back entry ${b.number}`}
+                onClick={() => props.onUndo(b.number)}
+              >
+                take back
+              </Button>
+            )}
+          </li>
+        ))}
+      </ol>
+    </section>
+  );
+}

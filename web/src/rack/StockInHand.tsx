@@ -1,0 +1,100 @@
+import Button from '@mui/material/Button';
+import { useState } from 'react';
+import type { OnRack, RackEntry, Stock } from '../api/types';
+import { ChoiceField } from '../kit/ChoiceField';
+import { LengthField } from '../kit/LengthField';
+import { NumberField } from '../kit/NumberField';
+import { Row } from '../kit/Row';
+import { TextField } from '../kit/TextField';
+import { useSettings } from '../kit/settings';
+import { mass, money } from '../kit/units';
+import { amountOf } from './amount';
+
+type What = 'bought' | 'found' | 'cut' | 'lost' | 'corrected';
+
+const SAYS: Record<What, string> = {
+  bought: 'bought more',
+  found: 'found more',
+  cut: 'used',
+  lost: 'lost',
+  corrected: 'measured: there are',
+};
+
+/** A stock: what is left of it, what it is worth, and what came or went. */
+export function StockInHand(props: {
+  /** the stock */
+  held: OnRack;
+  /** what amounts are written in */
+  currency: string;
+  /** books an entry; says whether it was taken */
+  book: (entry: Partial<RackEntry> & Pick<RackEntry, 'what'>) => Promise<boolean>;
+}) {
+  const { held, book } = props;
+  const { stock } = held;
+  const { units } = useSettings();
+  const [what, setWhat] = useState<What>('bought');
+  const [amount, setAmount] = useState(stock.form === 'parts' ? 10 : 1000);
+  const isParts = stock.form === 'parts';
+  const describe = (change: Partial<Stock>) => book({ what: 'described', stocks: [{ ...stock, ...change }] });
+  const take = (value: number) => {
+    setAmount(value);
+    return Promise.resolve(true);
+  };
+  const by = what === 'corrected' ? amount - held.has : what === 'cut' || what === 'lost' ? -amount : amount;
+  return (
+    <section aria-label={stock.name}>
+      <h2 className="part-title">{stock.name}</h2>
+      <div className="big">
+        <b>{amountOf(stock.form, held.has, units).replace(/ [^ ]*$/, '')}</b>
+        <span className="unit">{amountOf(stock.form, held.has, units).replace(/^.* /, '')}</span>
+        {held.massG !== undefined && <span className="other">{mass(held.massG)}</span>}
+      </div>
+      <dl className="rows">
+        {held.wireInWords && <Row label="wire" value={held.wireInWords} />}
+        {held.worth !== undefined && <Row label="worth" value={money(held.worth, props.currency)} />}
+        <TextField label="label" value={stock.name} onChange={(name) => describe({ name })} />
+        <TextField label="where it lies" value={stock.where} onChange={(where) => describe({ where })} />
+        {isParts ? (
+          <NumberField
+            label="running low below"
+            value={stock.low}
+            unit=""
+            step={1}
+            onChange={(low) => describe({ low })}
+          />
+        ) : (
+          <LengthField label="running low below" mm={stock.low} onChange={(low) => describe({ low })} />
+        )}
+      </dl>
+      <h3 className="part-title">book</h3>
+      <dl className="rows">
+        <ChoiceField
+          label="what happened"
+          value={what}
+          choices={Object.keys(SAYS)}
+          say={(w) => SAYS[w as What]}
+          onChange={(w) => setWhat(w as What)}
+        />
+        {isParts ? (
+          <NumberField label="how many" value={amount} unit="" step={1} onChange={take} />
+        ) : (
+          <LengthField label="how much" mm={amount} onChange={take} />
+        )}
+      </dl>
+      <p className="tools-row">
+        <Button
+          variant="outlined"
+          disabled={by === 0}
+          onClick={() =>
+            void book({
+              what,
+              lines: [{ stock: stock.id, by, in: isParts ? 'pieces' : 'mm', scrapMm: 0, paid: 0 }],
+            })
+          }
+        >
+          book it
+        </Button>
+      </p>
+    </section>
+  );
+}

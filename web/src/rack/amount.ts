@@ -1,0 +1,38 @@
+import type { BookedEntry, OnRack, RackEntry, Stock } from '../api/types';
+import { mass, ruled, type Units } from '../kit/units';
+
+/** How much of a stock there is, in words: a length of wire, or pieces. */
+export function amountOf(form: Stock['form'], amount: number, units: Units): string {
+  if (form !== 'parts') return ruled(amount, units);
+  return amount === 1 ? '1 piece' : `${amount} pieces`;
+}
+
+/** How full a spool or coil is, against the most that it ever held. */
+export function fill(held: Pick<OnRack, 'has' | 'most'>): number {
+  return held.most > 0 ? Math.min(1, held.has / held.most) : 0;
+}
+
+const DID: Record<RackEntry['what'], string> = {
+  bought: 'bought',
+  found: 'found',
+  cut: 'used',
+  lost: 'lost',
+  corrected: 'corrected',
+  described: 'described anew',
+  undone: 'taken back',
+};
+
+/** What an entry did, in a line. */
+export function inWords(booked: BookedEntry, units: Units): string {
+  const { entry, names } = booked;
+  if (entry.what === 'undone') return `entry ${entry.undoes} taken back`;
+  const said = entry.lines.slice(0, 3).map((line, i) => {
+    const sign = entry.what === 'corrected' ? (line.by > 0 ? '+' : '−') : '';
+    const by = Math.abs(line.by);
+    const amount = line.in === 'g' ? mass(by) : amountOf(line.in === 'pieces' ? 'parts' : 'spool', by, units);
+    return `${names[i] ?? ''} ${sign}${amount}`;
+  });
+  const more = entry.lines.length > 3 ? ` and ${entry.lines.length - 3} more` : '';
+  const what = said.length > 0 ? `: ${said.join(', ')}${more}` : '';
+  return `${DID[entry.what]}${what}${entry.note ? ` (${entry.note})` : ''}`;
+}
