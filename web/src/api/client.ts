@@ -53,6 +53,8 @@ import type {
   RackEntry,
   RackPreview,
   PriceSheet,
+  Instead,
+  PolicyCost,
 } from './types';
 
 const client = createClient<paths>({ baseUrl: '', fetch: (request) => globalThis.fetch(request) });
@@ -190,6 +192,11 @@ export const api = {
         return response.ok ? { data: body as CutPlan, response } : { error: body, response };
       }),
     ),
+  /** What the rack has in place of wire that it has not enough of. */
+  substitutes: (question: { pieces: string[]; jobs: string[]; terms: CutTerms }, signal?: AbortSignal) =>
+    ask<Instead[]>('/api/rack/substitutes', question, signal),
+  /** What it makes in wire and money how generously a piece is cut. */
+  cutPolicies: (piece: Piece, signal?: AbortSignal) => ask<PolicyCost[]>('/api/cut-policies', piece, signal),
   /** Whoever asked under a name wants what there is by now. */
   stopAsking: (name: string) => fetch(`/api/asked/${name}`, { method: 'DELETE' }).catch(() => undefined),
   stones: () => data<KeptStones>(client.GET('/api/stones') as never),

@@ -308,6 +308,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/rack/substitutes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["substitutes"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/rack/entries": {
         parameters: {
             query?: never;
@@ -750,6 +766,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["field"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cut-policies": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["policies"];
         delete?: never;
         options?: never;
         head?: never;
@@ -3700,6 +3732,24 @@ export interface components {
             /** @description as the trade writes it */
             size: string;
         };
+        Instead: {
+            /** @description name of the piece */
+            piece: string;
+            /** @description the wire that is missing, in words */
+            wanted: string;
+            /** @description what there is instead */
+            wire: components["schemas"]["Wire"];
+            /** @description the same in words */
+            wireInWords: string;
+            /** @description where it is, by the names on the labels */
+            stocks: string[];
+            /** @description how much there is, mm */
+            hasMm: number;
+            /** @description how much the piece would take, without nips, mm */
+            needMm: number;
+            /** @description what would fail that does not fail now; empty where it does as well */
+            fails: string[];
+        };
         RackControllerRackAnswer: {
             /** @description number of the last entry */
             version: number;
@@ -3717,6 +3767,8 @@ export interface components {
             stock: components["schemas"]["Stock"];
             /** @description what is left, mm or pieces */
             has: number;
+            /** @description how much of that is set aside */
+            aside: number;
             /** @description the most that there ever was, mm or pieces */
             most: number;
             /** @description whether it is time to buy */
@@ -3783,7 +3835,7 @@ export interface components {
              * @description what happened
              * @enum {string}
              */
-            what: "bought" | "found" | "cut" | "lost" | "corrected" | "described" | "undone";
+            what: "bought" | "found" | "cut" | "set-aside" | "lost" | "corrected" | "described" | "undone";
             /**
              * @description stocks that are new, or described anew
              * @default []
@@ -3799,7 +3851,7 @@ export interface components {
              * @default
              */
             note: string;
-            /** @description number of the entry that is taken back */
+            /** @description number of the entry that is taken back; where it is cut, of the setting aside that it was cut for */
             undoes?: number;
         };
         EntryLine: {
@@ -4754,8 +4806,21 @@ export interface components {
             massG: number;
             /** @description what all wire of the piece costs; absent where a metal has no price */
             price?: number;
+            /** @description what the piece is sold for; absent where a metal has no price */
+            sells?: number;
             /** @description the worst advice; absent where there is none */
             worst?: components["schemas"]["Advice"];
+        };
+        PolicyCost: {
+            /**
+             * @description how generously
+             * @enum {string}
+             */
+            policy: "generous" | "measured" | "learnt";
+            /** @description cut length of all its wires, mm */
+            wireMm: number;
+            /** @description what that costs with its nips; wire without a price costs nothing that is known */
+            wire: number;
         };
         Strip: {
             /** @description colours at equal times, from 0 */
@@ -6166,6 +6231,30 @@ export interface operations {
             };
         };
     };
+    substitutes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RackControllerCutQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Instead"][];
+                };
+            };
+        };
+    };
     book: {
         parameters: {
             query?: never;
@@ -6894,6 +6983,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Field"];
+                };
+            };
+        };
+    };
+    policies: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Piece"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PolicyCost"][];
                 };
             };
         };

@@ -122,3 +122,5 @@ export type CutTerms = components['schemas']['CutPlanTerms'];
 export type PriceSheet = components['schemas']['PriceSheet'];
 export type PriceRow = components['schemas']['PriceSheetRow'];
 export type Pricing = components['schemas']['Pricing'];
+export type Instead = components['schemas']['Instead'];
+export type PolicyCost = components['schemas']['PolicyCost'];

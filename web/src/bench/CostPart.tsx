@@ -1,3 +1,4 @@
+import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Table from '@mui/material/Table';
 import TableBody from '@mui/material/TableBody';
@@ -57,7 +58,10 @@ export function CostPart(props: {
         pricing: { ...now.prices.pricing, ...pricing },
       });
     },
-    onSuccess: (now) => cache.setQueryData(queries.prices().queryKey, now),
+    onSuccess: (now) => {
+      cache.setQueryData(queries.prices().queryKey, now);
+      void cache.invalidateQueries({ queryKey: ['field'] });
+    },
     onError: () => void cache.invalidateQueries({ queryKey: queries.prices().queryKey }),
   });
   const put = (change: { pricing?: Partial<Pricing>; currency?: string }) =>
@@ -67,87 +71,96 @@ export function CostPart(props: {
     );
   const rates = prices.data?.prices.pricing;
   return (
-    <section aria-label="cost and price" style={{ marginTop: 18 }}>
+    <section aria-label="cost and price" id="cost" style={{ marginTop: 18 }}>
       <h2 className="part-title">cost and price of one piece</h2>
       {sheet.error && (
         <p className="wrong" role="alert">
           {reason(sheet.error)}
         </p>
       )}
-      {sheet.data && <Sheet sheet={sheet.data} />}
-      {rates && sheet.data && (
-        <dl className="rows" style={{ maxWidth: 420 }}>
-          <NumberField
-            label="an hour at the bench"
-            value={rates.perHour}
-            unit={sheet.data.currency}
-            step={1}
-            onChange={(perHour) => put({ pricing: { perHour } })}
-          />
-          <NumberField
-            label="bath, polish, cloths: share of wire and parts"
-            value={Math.round(rates.consumables * 1000) / 10}
-            unit="%"
-            step={1}
-            onChange={(percent) => put({ pricing: { consumables: percent / 100 } })}
-          />
-          {sheet.data.parts.map((p) => (
+      <Box
+        sx={{
+          display: 'grid',
+          gap: '8px 32px',
+          gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 400px' },
+          alignItems: 'start',
+        }}
+      >
+        <div>{sheet.data && <Sheet sheet={sheet.data} />}</div>
+        {rates && sheet.data && (
+          <dl className="rows">
             <NumberField
-              key={p.name}
-              label={`one ${p.name}`}
-              value={p.each}
+              label="an hour at the bench"
+              value={rates.perHour}
               unit={sheet.data.currency}
-              step={0.1}
-              onChange={(each) =>
-                put({
-                  pricing: {
-                    parts: [
-                      ...rates.parts.filter((o) => o.name.toLowerCase() !== p.name.toLowerCase()),
-                      { name: p.name, each },
-                    ],
-                  },
-                })
-              }
+              step={1}
+              onChange={(perHour) => put({ pricing: { perHour } })}
             />
-          ))}
-          <ChoiceField
-            label="the price is"
-            value={rates.by}
-            choices={['multiple', 'margin']}
-            say={(by) => (by === 'multiple' ? 'a multiple of the cost' : 'the cost and a margin')}
-            onChange={(by) => put({ pricing: { by: by as Pricing['by'] } })}
-          />
-          {rates.by === 'multiple' ? (
             <NumberField
-              label="times the cost"
-              value={rates.factor}
-              unit="×"
-              step={0.1}
-              onChange={(factor) => put({ pricing: { factor } })}
-            />
-          ) : (
-            <NumberField
-              label="margin: share of the price"
-              value={Math.round(rates.margin * 1000) / 10}
+              label="bath, polish, cloths: of wire and parts"
+              value={Math.round(rates.consumables * 1000) / 10}
               unit="%"
               step={1}
-              onChange={(percent) => put({ pricing: { margin: percent / 100 } })}
+              onChange={(percent) => put({ pricing: { consumables: percent / 100 } })}
             />
-          )}
-          <NumberField
-            label="rounded up to whole"
-            value={rates.roundTo}
-            unit={sheet.data.currency}
-            step={0.5}
-            onChange={(roundTo) => put({ pricing: { roundTo } })}
-          />
-          <TextField
-            label="currency"
-            value={sheet.data.currency}
-            onChange={(currency) => put({ currency })}
-          />
-        </dl>
-      )}
+            {sheet.data.parts.map((p) => (
+              <NumberField
+                key={p.name}
+                label={`one ${p.name}`}
+                value={p.each}
+                unit={sheet.data.currency}
+                step={0.1}
+                onChange={(each) =>
+                  put({
+                    pricing: {
+                      parts: [
+                        ...rates.parts.filter((o) => o.name.toLowerCase() !== p.name.toLowerCase()),
+                        { name: p.name, each },
+                      ],
+                    },
+                  })
+                }
+              />
+            ))}
+            <ChoiceField
+              label="the price is"
+              value={rates.by}
+              choices={['multiple', 'margin']}
+              say={(by) => (by === 'multiple' ? 'a multiple of the cost' : 'the cost and a margin')}
+              onChange={(by) => put({ pricing: { by: by as Pricing['by'] } })}
+            />
+            {rates.by === 'multiple' ? (
+              <NumberField
+                label="times the cost"
+                value={rates.factor}
+                unit="×"
+                step={0.1}
+                onChange={(factor) => put({ pricing: { factor } })}
+              />
+            ) : (
+              <NumberField
+                label="margin: share of the price"
+                value={Math.round(rates.margin * 1000) / 10}
+                unit="%"
+                step={1}
+                onChange={(percent) => put({ pricing: { margin: percent / 100 } })}
+              />
+            )}
+            <NumberField
+              label="rounded up to whole"
+              value={rates.roundTo}
+              unit={sheet.data.currency}
+              step={0.5}
+              onChange={(roundTo) => put({ pricing: { roundTo } })}
+            />
+            <TextField
+              label="currency"
+              value={sheet.data.currency}
+              onChange={(currency) => put({ currency })}
+            />
+          </dl>
+        )}
+      </Box>
       {save.error && (
         <p className="wrong" role="alert">
           {reason(save.error)}

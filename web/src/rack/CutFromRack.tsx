@@ -10,6 +10,7 @@ import { queries } from '../api/queries';
 import { CutBars } from '../bench/CutBars';
 import { LengthField } from '../kit/LengthField';
 import { useSettings } from '../kit/settings';
+import { Substitutes } from './Substitutes';
 import { useRack } from './useRack';
 
 const WINDOW = Math.random().toString(36).slice(2);
@@ -26,7 +27,7 @@ export function CutFromRack() {
   const { rack, book, wrong, booking } = useRack();
   const tray = useQuery(queries.tray());
   const allJobs = useQuery(queries.jobs());
-  const [done, setDone] = useState(false);
+  const [done, setDone] = useState<'cut' | 'set-aside'>();
   const version = rack.data?.version;
   const some = pieces.length + jobs.length > 0;
   const [name, setName] = useState('');
@@ -37,7 +38,7 @@ export function CutFromRack() {
       setName(own);
       return api.cutPlan({ pieces, jobs, terms: { nipMm, usefulMm } }, own, signal);
     },
-    enabled: some && version !== undefined && !done,
+    enabled: some && version !== undefined && done === undefined,
     retry: false,
     gcTime: 0,
   });
@@ -47,13 +48,26 @@ export function CutFromRack() {
     const ids = next.getAll(kind).filter((i) => i !== id);
     next.delete(kind);
     [...ids, ...(on ? [id] : [])].forEach((i) => next.append(kind, i));
-    setDone(false);
+    setDone(undefined);
     setSearch(next, { replace: true });
   };
   const take = (set: (mm: number) => void) => (mm: number) => {
     set(mm);
-    setDone(false);
+    setDone(undefined);
     return Promise.resolve(true);
+  };
+  const bookAs = (what: 'cut' | 'set-aside') => {
+    const entry = plan.data?.entry;
+    if (!entry) return;
+    const names = [
+      ...(allJobs.data ?? []).filter((j) => jobs.includes(j.id)).map((j) => j.name),
+      ...(tray.data ?? []).filter((p) => pieces.includes(p.id)).map((p) => p.name),
+    ];
+    setDone(what);
+    const note = `for ${names.join(', ')}`.slice(0, 400);
+    void book({ ...entry, what, note }, plan.data?.rackVersion).then((taken) =>
+      setDone(taken ? what : undefined),
+    );
   };
   const sheet = new URLSearchParams([
     ...pieces.map((p) => ['pieces', p]),
@@ -80,6 +94,9 @@ export function CutFromRack() {
           </p>
         )}
         {some && plan.data && <CutBars plan={plan.data} />}
+        {some && plan.data && plan.data.missing.length > 0 && done === undefined && (
+          <Substitutes pieces={pieces} jobs={jobs} terms={{ nipMm, usefulMm }} version={version ?? 0} />
+        )}
         {late && (
           <p role="status" className="tools-row">
             Looking for the fewest stocks and the least scrap …
@@ -118,24 +135,19 @@ export function CutFromRack() {
         )}
         {some && plan.data && plan.data.bars.length > 0 && (
           <>
-            <Button href={`/api/rack/cutting-sheet?${sheet}`} target="_blank" disabled={done}>
+            <Button href={`/api/rack/cutting-sheet?${sheet}`} target="_blank" disabled={done !== undefined}>
               print the cutting sheet
             </Button>
             <Button
+              disabled={booking || done !== undefined || !plan.data.entry}
+              onClick={() => bookAs('set-aside')}
+            >
+              set it aside
+            </Button>
+            <Button
               variant="contained"
-              disabled={booking || done || !plan.data.entry}
-              onClick={() => {
-                const { entry, rackVersion } = plan.data;
-                if (!entry) return;
-                const names = [
-                  ...(allJobs.data ?? []).filter((j) => jobs.includes(j.id)).map((j) => j.name),
-                  ...(tray.data ?? []).filter((p) => pieces.includes(p.id)).map((p) => p.name),
-                ];
-                setDone(true);
-                void book({ ...entry, note: `for ${names.join(', ')}`.slice(0, 400) }, rackVersion).then(
-                  setDone,
-                );
-              }}
+              disabled={booking || done !== undefined || !plan.data.entry}
+              onClick={() => bookAs('cut')}
             >
               cut: take it off the rack
             </Button>

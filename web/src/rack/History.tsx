@@ -1,5 +1,5 @@
 import Button from '@mui/material/Button';
-import type { RackAnswer } from '../api/types';
+import type { BookedEntry, RackAnswer } from '../api/types';
 import { useSettings } from '../kit/settings';
 import { inWords } from './amount';
 
@@ -11,6 +11,8 @@ export function History(props: {
   rack: RackAnswer;
   /** takes back an entry */
   onUndo: (number: number) => void;
+  /** cuts what was set aside */
+  onCut: (booked: BookedEntry) => void;
 }) {
   const { units } = useSettings();
   const last = props.rack.last.slice(0, SHOWN);
@@ -28,6 +30,15 @@ export function History(props: {
               </small>{' '}
               {b.isUndone ? <s>{inWords(b, units)}</s> : inWords(b, units)}
             </span>
+            {!b.isUndone && b.entry.what === 'set-aside' && (
+              <Button
+                size="small"
+                aria-label={`cut what entry ${b.number} set aside`}
+                onClick={() => props.onCut(b)}
+              >
+                cut it
+              </Button>
+            )}
             {!b.isUndone && (
               <Button
                 size="small"

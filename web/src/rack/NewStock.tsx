@@ -42,6 +42,7 @@ export function NewStock(props: {
   const [form, setForm] = useState<Stock['form']>('spool');
   const [metal, setMetal] = useState<Metal>('copper');
   const [temper, setTemper] = useState<Temper>('dead-soft');
+  const [finish, setFinish] = useState<'bare' | 'plated' | 'enamelled'>('bare');
   const [shape, setShape] = useState('round');
   const [thick, setThick] = useState(1);
   const [wide, setWide] = useState(2);
@@ -73,7 +74,7 @@ export function NewStock(props: {
       where,
       low: 0,
       ...(!isParts && {
-        wire: { metal, temper, finish: 'bare', section: sectionOf(shape, thick, wide) },
+        wire: { metal, temper, finish, section: sectionOf(shape, thick, wide) },
       }),
     };
     const amount = isParts
@@ -110,6 +111,12 @@ export function NewStock(props: {
               value={temper}
               choices={tempers}
               onChange={(t) => setTemper(t as Temper)}
+            />
+            <ChoiceField
+              label="finish"
+              value={finish}
+              choices={['bare', 'plated', 'enamelled']}
+              onChange={(f) => setFinish(f as typeof finish)}
             />
             <ChoiceField
               label="section"

@@ -65,7 +65,15 @@ export function Rack() {
             {wrong}
           </p>
         )}
-        {!adding && <History rack={rack.data} onUndo={(undoes) => void book({ what: 'undone', undoes })} />}
+        {!adding && (
+          <History
+            rack={rack.data}
+            onUndo={(undoes) => void book({ what: 'undone', undoes })}
+            onCut={(b) =>
+              void book({ what: 'cut', lines: b.entry.lines, note: b.entry.note, undoes: b.number })
+            }
+          />
+        )}
       </aside>
       <div className="across tools-row">
         <Button variant="contained" onClick={() => setAdding(true)}>
@@ -222,7 +230,16 @@ function Low(props: {
   /** the stock */
   held: OnRack;
 }) {
-  return props.held.isLow ? (
+  const { units } = useSettings();
+  const { held } = props;
+  if (held.aside > 0) {
+    return (
+      <Box component="span" sx={{ color: 'var(--ink-soft)' }}>
+        {amountOf(held.stock.form, held.aside, units)} set aside
+      </Box>
+    );
+  }
+  return held.isLow ? (
     <Box component="span" sx={{ color: 'var(--mind)', fontWeight: 650 }}>
       running low
     </Box>

@@ -34,13 +34,18 @@ export function StockInHand(props: {
   const { units } = useSettings();
   const [what, setWhat] = useState<What>('bought');
   const [amount, setAmount] = useState(stock.form === 'parts' ? 10 : 1000);
+  const [by, setBy] = useState<'length' | 'weight'>('length');
+  const [g, setG] = useState(50);
   const isParts = stock.form === 'parts';
-  const describe = (change: Partial<Stock>) => book({ what: 'described', stocks: [{ ...stock, ...change }] });
+  const describe = (other: Partial<Stock>) => book({ what: 'described', stocks: [{ ...stock, ...other }] });
   const take = (value: number) => {
     setAmount(value);
     return Promise.resolve(true);
   };
-  const by = what === 'corrected' ? amount - held.has : what === 'cut' || what === 'lost' ? -amount : amount;
+  const byWeight = !isParts && by === 'weight';
+  const typed = byWeight ? g : amount;
+  const now = byWeight ? (held.massG ?? 0) : held.has;
+  const change = what === 'corrected' ? typed - now : what === 'cut' || what === 'lost' ? -typed : typed;
   return (
     <section aria-label={stock.name}>
       <h2 className="part-title">{stock.name}</h2>
@@ -51,6 +56,8 @@ export function StockInHand(props: {
       </div>
       <dl className="rows">
         {held.wireInWords && <Row label="wire" value={held.wireInWords} />}
+        {held.gaugesInWords && <Row label="gauges" value={held.gaugesInWords} />}
+        {held.aside > 0 && <Row label="set aside" value={amountOf(stock.form, held.aside, units)} />}
         {held.worth !== undefined && <Row label="worth" value={money(held.worth, props.currency)} />}
         <TextField label="label" value={stock.name} onChange={(name) => describe({ name })} />
         <TextField label="where it lies" value={stock.where} onChange={(where) => describe({ where })} />
@@ -75,7 +82,26 @@ export function StockInHand(props: {
           say={(w) => SAYS[w as What]}
           onChange={(w) => setWhat(w as What)}
         />
-        {isParts ? (
+        {!isParts && (
+          <ChoiceField
+            label="known by"
+            value={by}
+            choices={['length', 'weight']}
+            onChange={(w) => setBy(w as typeof by)}
+          />
+        )}
+        {byWeight ? (
+          <NumberField
+            label="how much"
+            value={g}
+            unit="g"
+            step={1}
+            onChange={(weight) => {
+              setG(weight);
+              return Promise.resolve(true);
+            }}
+          />
+        ) : isParts ? (
           <NumberField label="how many" value={amount} unit="" step={1} onChange={take} />
         ) : (
           <LengthField label="how much" mm={amount} onChange={take} />
@@ -84,11 +110,19 @@ export function StockInHand(props: {
       <p className="tools-row">
         <Button
           variant="outlined"
-          disabled={by === 0}
+          disabled={change === 0}
           onClick={() =>
             void book({
               what,
-              lines: [{ stock: stock.id, by, in: isParts ? 'pieces' : 'mm', scrapMm: 0, paid: 0 }],
+              lines: [
+                {
+                  stock: stock.id,
+                  by: change,
+                  in: isParts ? 'pieces' : byWeight ? 'g' : 'mm',
+                  scrapMm: 0,
+                  paid: 0,
+                },
+              ],
             })
           }
         >

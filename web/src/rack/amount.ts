@@ -16,6 +16,7 @@ const DID: Record<RackEntry['what'], string> = {
   bought: 'bought',
   found: 'found',
   cut: 'used',
+  'set-aside': 'set aside',
   lost: 'lost',
   corrected: 'corrected',
   described: 'described anew',

@@ -10,6 +10,7 @@ import { useBench } from '../../bench/bench';
 import { useSettings } from '../../kit/settings';
 import { length, mass, place, words } from '../../kit/units';
 import { AtHand } from './AtHand';
+import { Policies } from './Policies';
 import { Tape } from '../../bench/Tape';
 import { api } from '../../api/client';
 import { CostPart } from '../../bench/CostPart';
@@ -30,7 +31,10 @@ export function Cut() {
           cut it from the rack
         </Button>
         <span className="label">from which spool, length or off-cut, and what is left</span>
+        <span className="apart" />
+        <Button href="#cost">cost and price</Button>
       </p>
+      <Policies />
       {piece.source && !piece.source.detached && <AtHand source={piece.source} />}
       <p className="tools-row">
         <span className="label">the outline in mm, for drawing and cutting programs:</span>

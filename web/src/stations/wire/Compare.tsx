@@ -27,7 +27,8 @@ export function Compare(props: {
   const rows: [string, (cell: FieldCell) => string][] = [
     ['cut', (c) => length(c.cutLengthMm, units, 'up')],
     ['mass', (c) => mass(c.massG)],
-    ['price', (c) => (c.price === undefined ? 'no price' : money(c.price, props.currency))],
+    ['sells at', (c) => (c.sells === undefined ? 'no price' : money(c.sells, props.currency))],
+    ['price of its wire', (c) => (c.price === undefined ? 'no price' : money(c.price, props.currency))],
     [
       'form it on',
       (c) =>

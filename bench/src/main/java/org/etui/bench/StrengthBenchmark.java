@@ -75,7 +75,7 @@ public class StrengthBenchmark {
     @Benchmark
     public Field field() {
         Field.Trial trial = new Field.Trial(gauges, List.of(Temper.values()), Metal.COPPER, Field.thickest(five));
-        return Field.of(five, trial, Toolbox.STARTER, Prices.STARTER);
+        return Field.of(five, trial, Toolbox.STARTER, Prices.STARTER, Double::sum);
     }
 
     /** The plan with every state. */

@@ -237,7 +237,6 @@ public record CutPlan(
         private final List<Bar> bars = new ArrayList<>();
         private final List<Missing> missing = new ArrayList<>();
         private final List<Entry.Line> lines = new ArrayList<>();
-        private final List<Stock> offCuts = new ArrayList<>();
         private int number;
         private double nippedMm;
         private double wantedMm;
@@ -288,7 +287,7 @@ public record CutPlan(
                     new Sure(proven, unmetGapMm, openedGap, scrapGapMm),
                     lines.isEmpty()
                             ? Optional.empty()
-                            : Optional.of(new Entry(Entry.What.CUT, offCuts, lines, "", Optional.empty())));
+                            : Optional.of(new Entry(Entry.What.CUT, List.of(), lines, "", Optional.empty())));
         }
 
         /**
@@ -301,6 +300,7 @@ public record CutPlan(
 
         private void kind(List<Wanted> wanted) {
             List<Rack.Held> stocks = rack.there().stream()
+                    .filter(h -> h.free() > GRAIN)
                     .filter(h -> h.stock()
                             .wire()
                             .filter(w -> isSame(w, wanted.get(0).wire()))
@@ -362,7 +362,7 @@ public record CutPlan(
             List<Task.Bar> bars = stocks.stream()
                     .map(h -> {
                         boolean keeps = h.stock().form().keepsItsRest();
-                        long units = (long) Math.floor(h.has() / UNIT_MM + GRAIN);
+                        long units = (long) Math.floor(h.free() / UNIT_MM + GRAIN);
                         boolean open = h.stock().form() == Stock.Form.OFF_CUT || keeps && h.has() < h.most() - GRAIN;
                         return new Task.Bar((int) Math.min(units, keeps ? enough : Task.LONGEST), open, keeps);
                     })
@@ -388,7 +388,7 @@ public record CutPlan(
                 }
             }
             nippedMm += scrap;
-            double rest = Math.max(0, held.has() - at);
+            double rest = Math.max(0, held.free() - at);
             Stock stock = held.stock();
             Rest becomes = stock.form().keepsItsRest()
                     ? Rest.STAYS
@@ -397,10 +397,7 @@ public record CutPlan(
                             : rest > GRAIN ? Rest.SCRAP : Rest.NONE;
             boolean thrown = becomes == Rest.SCRAP;
             lines.add(Entry.Line.cut(
-                    stock.id(), Math.min(held.has(), thrown ? held.has() : at), thrown ? scrap + rest : scrap));
-            if (stock.form() == Stock.Form.LENGTH && becomes == Rest.OFF_CUT) {
-                offCuts.add(stock.asOffCut());
-            }
+                    stock.id(), thrown ? held.free() : Math.min(held.free(), at), thrown ? scrap + rest : scrap));
             Wire wire = stock.wire().orElseThrow();
             bars.add(new Bar(
                     stock.id(), stock.name(), stock.form(), wire, wire.inWords(), held.has(), cuts, rest, becomes));

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.DoubleBinaryOperator;
 import java.util.function.ToDoubleFunction;
 import org.etui.core.check.BadInput;
 import org.etui.core.check.Beside;
@@ -33,6 +34,7 @@ import org.etui.core.stock.Prices;
 import org.etui.core.tool.Toolbox;
 import org.etui.core.verify.PieceChecks;
 import org.etui.core.wire.Wire;
+import org.etui.core.work.CutAllowance;
 import org.etui.core.work.Reading;
 import org.etui.core.work.StrandWork;
 import org.etui.core.work.Wanted;
@@ -171,13 +173,17 @@ public record Field(
      * @param cutLengthMm wire of all strands
      * @param massG mass of that wire
      * @param price what all wire of the piece costs; absent where a metal has no price
+     * @param sells what the piece is sold for; absent where a metal has no price
      */
     public record Takes(
             @Term("wire of all strands, mm") double cutLengthMm,
             @Term("mass of that wire, g") double massG,
 
             @Term("what all wire of the piece costs; absent where a metal has no price")
-            OptionalDouble price) {}
+            OptionalDouble price,
+
+            @Term("what the piece is sold for; absent where a metal has no price")
+            OptionalDouble sells) {}
 
     /**
      * What to try.
@@ -209,9 +215,10 @@ public record Field(
     /**
      * The field of a piece.
      *
+     * @param sold what the piece is sold for where the wire in it costs the first, and what is cut off it the second
      * @throws BadInput if the document does not hold together, or there is no such strand
      */
-    public static Field of(Piece piece, Trial trial, Toolbox box, Prices prices) {
+    public static Field of(Piece piece, Trial trial, Toolbox box, Prices prices, DoubleBinaryOperator sold) {
         PieceChecks.require(piece);
         if (trial.strand() < 0 || trial.strand() >= piece.strands().size()) {
             throw new BadInput(
@@ -221,7 +228,7 @@ public record Field(
         }
         Thread asker = Thread.currentThread();
         List<Cell> cells = trial.gauges().parallelStream()
-                .flatMap(gauge -> new Rows(piece, trial, box, prices, asker).of(gauge).stream())
+                .flatMap(gauge -> new Rows(piece, trial, box, prices, sold, asker).of(gauge).stream())
                 .toList();
         return new Field(trial.metal(), cells);
     }
@@ -248,7 +255,7 @@ public record Field(
     }
 
     /** Works the piece in the tempers of a gauge. */
-    private record Rows(Piece piece, Trial trial, Toolbox box, Prices prices, Thread asker) {
+    private record Rows(Piece piece, Trial trial, Toolbox box, Prices prices, DoubleBinaryOperator sold, Thread asker) {
         List<Cell> of(Gauge gauge) {
             List<Cell> cells = new ArrayList<>();
             List<StrandWork> known = List.of();
@@ -294,7 +301,7 @@ public record Field(
                     new Forms(Optional.empty(), nowhere, Optional.empty()),
                     new Holding(false, none, none, nowhere, 0, Optional.empty()),
                     new Standing(false, 0, 0, nowhere, 0),
-                    new Takes(0, 0, none),
+                    new Takes(0, 0, none, none),
                     Optional.empty());
         }
 
@@ -338,15 +345,24 @@ public record Field(
                             sum(
                                     works,
                                     w -> w.strand().count() * w.strand().wire().massG(w.cutMm())),
-                            price(works)),
+                            price(works, StrandWork::cutMm),
+                            sells(works)),
                     Rules.look(Bench.withoutFixes(tried, works, box)).stream().findFirst());
         }
 
-        private OptionalDouble price(List<StrandWork> works) {
+        private OptionalDouble sells(List<StrandWork> works) {
+            OptionalDouble net = price(works, StrandWork::netMm);
+            OptionalDouble off = price(works, w -> w.cutMm() + CutAllowance.NIPS_MM - w.netMm());
+            return net.isPresent() && off.isPresent()
+                    ? OptionalDouble.of(sold.applyAsDouble(net.getAsDouble(), off.getAsDouble()))
+                    : OptionalDouble.empty();
+        }
+
+        private OptionalDouble price(List<StrandWork> works, ToDoubleFunction<StrandWork> mm) {
             double sum = 0;
             for (StrandWork work : works) {
                 OptionalDouble one =
-                        prices.of(work.strand().wire(), work.strand().count() * work.cutMm());
+                        prices.of(work.strand().wire(), work.strand().count() * mm.applyAsDouble(work));
                 if (one.isEmpty()) {
                     return one;
                 }

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.DoubleBinaryOperator;
 import org.etui.core.check.Term;
 import org.etui.core.check.Word;
 import org.etui.core.piece.Part;
@@ -16,6 +17,7 @@ import org.etui.core.plan.Plan;
 import org.etui.core.stock.Prices;
 import org.etui.core.stock.Pricing;
 import org.etui.core.wire.Wire;
+import org.etui.core.work.CutAllowance;
 import org.joda.money.CurrencyUnit;
 import org.joda.money.IllegalCurrencyException;
 import org.joda.money.Money;
@@ -45,9 +47,6 @@ public record PriceSheet(
 
         @Term("metals and parts that have no price: they are not in the sums")
         List<String> unpriced) {
-
-    /** Two nips for every wire, in the middle of the 1 to 2 mm that each takes (common practice). */
-    private static final double NIPS_MM = 3;
 
     private static final double MINUTES = 60;
 
@@ -123,6 +122,15 @@ public record PriceSheet(
                 List.copyOf(unpriced));
     }
 
+    /** What a size is sold for where the wire in one piece costs the first, and what is cut off it the second; all else stays. */
+    public static DoubleBinaryOperator seller(Size size, Prices prices) {
+        CurrencyUnit unit = unit(prices.currency());
+        Worth now = Worth.of(size, prices, unit, new LinkedHashSet<>());
+        return (wire, cutOff) ->
+                plain(now.withWire(Worth.money(unit, wire), Worth.money(unit, cutOff), prices.pricing())
+                        .price());
+    }
+
     /** The currency of a code or sign; where it is none that is known, one with cents. */
     static CurrencyUnit unit(String written) {
         String sign = written.strip();
@@ -140,7 +148,8 @@ public record PriceSheet(
     /** What a part is called on a price list. */
     static String name(Part part) {
         String kind = Word.plain(part.kind());
-        return part.material().isBlank() ? kind : part.material().strip() + " " + kind;
+        String material = part.material().strip();
+        return material.isEmpty() ? kind : material.endsWith(kind) ? material : material + " " + kind;
     }
 
     private static double each(Part part, Prices prices) {
@@ -168,7 +177,7 @@ public record PriceSheet(
             for (Plan.StrandPlan s : size.plan().strands()) {
                 Wire bought = s.bought().wire();
                 double net = s.count() * s.amount().netLengthMm();
-                double all = s.count() * (s.amount().cutLengthMm() + NIPS_MM);
+                double all = s.count() * (s.amount().cutLengthMm() + CutAllowance.NIPS_MM);
                 if (prices.perG(bought.metal()).isEmpty()) {
                     unpriced.add(bought.metal().title());
                 }
@@ -189,10 +198,17 @@ public record PriceSheet(
             Money ofCutOff = money(unit, cutOff / size.quantity());
             Money ofParts = money(unit, parts);
             Money ofWork = money(unit, minutes / MINUTES * pricing.perHour());
-            Money ofConsumables =
-                    ofWire.plus(ofCutOff).plus(ofParts).multipliedBy(pricing.consumables(), RoundingMode.HALF_UP);
-            Money cost = ofWire.plus(ofCutOff).plus(ofParts).plus(ofWork).plus(ofConsumables);
-            return new Worth(minutes, ofWire, ofCutOff, ofParts, ofWork, ofConsumables, cost, sold(cost, pricing));
+            return worth(minutes, ofWire, ofCutOff, ofParts, ofWork, pricing);
+        }
+
+        private static Worth worth(double minutes, Money wire, Money cutOff, Money parts, Money work, Pricing pricing) {
+            Money consumables = wire.plus(cutOff).plus(parts).multipliedBy(pricing.consumables(), RoundingMode.HALF_UP);
+            Money cost = wire.plus(cutOff).plus(parts).plus(work).plus(consumables);
+            return new Worth(minutes, wire, cutOff, parts, work, consumables, cost, sold(cost, pricing));
+        }
+
+        Worth withWire(Money other, Money otherCutOff, Pricing pricing) {
+            return worth(minutes, other, otherCutOff, parts, work, pricing);
         }
 
         private static Money money(CurrencyUnit unit, double amount) {

@@ -8,8 +8,9 @@ import org.etui.core.mechanics.Hold;
 import org.etui.core.mechanics.Load;
 
 /** A hook, loop, eye or bow that gives under the load that its purpose wants (loads are estimates). */
-final class HoldsTooLittle implements Rule {
-    private static final String NAME = "holds-too-little";
+public final class HoldsTooLittle implements Rule {
+    /** Its name in advice. */
+    public static final String NAME = "holds-too-little";
 
     /** Below this share of the load it fails for certain (engineering estimate). */
     private static final double FAILS = 0.6;

@@ -12,7 +12,7 @@ import org.etui.core.check.Term;
  * @param stocks stocks that are new, or described anew
  * @param lines what came or went
  * @param note in the maker's words
- * @param undoes number of the entry that is taken back
+ * @param undoes number of the entry that is taken back; where it is cut, of the setting aside that it was cut for
  */
 public record Entry(
         @Term("what happened") What what,
@@ -26,7 +26,11 @@ public record Entry(
         @Term(value = "in the maker's words", to = 400, or = "\"\"")
         String note,
 
-        @Term(value = "number of the entry that is taken back", from = 1, to = 1e12)
+        @Term(
+                value =
+                        "number of the entry that is taken back; where it is cut, of the setting aside that it was cut for",
+                from = 1,
+                to = 1e12)
         Optional<Long> undoes) {
 
     /** What can happen. */
@@ -37,6 +41,8 @@ public record Entry(
         FOUND,
         /** Wire was cut from it, or parts were used. */
         CUT,
+        /** It is kept for something that will be cut: it stays where it is, and nothing else is cut from it. */
+        SET_ASIDE,
         /** It is gone. */
         LOST,
         /** It was measured, and there was more or less than thought. */

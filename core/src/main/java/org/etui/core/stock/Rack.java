@@ -7,6 +7,7 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.etui.core.check.BadInput;
@@ -44,14 +45,21 @@ public record Rack(long version, List<Held> held, List<Scrap> scrap) {
      *
      * @param stock what it is
      * @param has what is left, mm or pieces
+     * @param aside how much of that is set aside
      * @param most the most that there ever was, mm or pieces
      */
     public record Held(
             @Term("what it is") Stock stock,
             @Term("what is left, mm or pieces") double has,
+            @Term("how much of that is set aside") double aside,
 
             @Term("the most that there ever was, mm or pieces")
             double most) {
+
+        /** What can be cut from. */
+        public double free() {
+            return has - aside;
+        }
 
         /** Whether it is time to buy. */
         public boolean isLow() {
@@ -80,6 +88,8 @@ public record Rack(long version, List<Held> held, List<Scrap> scrap) {
         Map<String, Stock> stocks = described(entries);
         Map<String, Double> has = new LinkedHashMap<>();
         Map<String, Double> most = new LinkedHashMap<>();
+        Map<String, Double> aside = new LinkedHashMap<>();
+        Set<String> cut = new HashSet<>();
         Map<Metal, Double> scrap = new EnumMap<>(Metal.class);
         Set<Long> undone = undone(entries);
         for (Booked booked : entries) {
@@ -88,7 +98,12 @@ public record Rack(long version, List<Held> held, List<Scrap> scrap) {
             }
             for (Entry.Line line : booked.entry().lines()) {
                 Stock stock = stocks.get(line.stock());
-                if (stock != null) {
+                if (stock != null && booked.entry().what() == Entry.What.SET_ASIDE) {
+                    aside.merge(line.stock(), -amount(stock, line), Double::sum);
+                } else if (stock != null) {
+                    if (booked.entry().what() == Entry.What.CUT) {
+                        cut.add(line.stock());
+                    }
                     double now = has.merge(line.stock(), amount(stock, line), Double::sum);
                     most.merge(line.stock(), now, Math::max);
                     if (line.scrapMm() > 0) {
@@ -101,7 +116,11 @@ public record Rack(long version, List<Held> held, List<Scrap> scrap) {
         return new Rack(
                 version,
                 stocks.values().stream()
-                        .map(s -> new Held(s, tidy(has.getOrDefault(s.id(), 0.0)), most.getOrDefault(s.id(), 0.0)))
+                        .map(s -> new Held(
+                                cut.contains(s.id()) && s.form() == Stock.Form.LENGTH ? s.asOffCut() : s,
+                                tidy(has.getOrDefault(s.id(), 0.0)),
+                                tidy(aside.getOrDefault(s.id(), 0.0)),
+                                most.getOrDefault(s.id(), 0.0)))
                         .toList(),
                 scrap.entrySet().stream()
                         .map(e -> new Scrap(e.getKey(), e.getValue()))
@@ -185,20 +204,28 @@ public record Rack(long version, List<Held> held, List<Scrap> scrap) {
     }
 
     private static void undoing(List<Booked> entries, Entry next, List<Violation> violations) {
-        if ((next.what() == Entry.What.UNDONE) != next.undoes().isPresent()) {
+        boolean may = next.what() == Entry.What.UNDONE || next.what() == Entry.What.CUT;
+        if (next.undoes().isPresent() ? !may : next.what() == Entry.What.UNDONE) {
             violations.add(new Violation(
                     "undoes",
-                    next.undoes().isPresent() ? String.valueOf(next.undoes().get()) : "missing",
+                    next.undoes().map(String::valueOf).orElse("missing"),
                     "must be given where an entry is taken back, and only there"));
             return;
         }
         next.undoes().ifPresent(number -> {
-            if (entries.stream().noneMatch(b -> b.number() == number)) {
-                violations.add(new Violation("undoes", String.valueOf(number), "must be the number of an entry"));
+            Optional<Booked> of =
+                    entries.stream().filter(b -> b.number() == number).findFirst();
+            boolean isCut = next.what() == Entry.What.CUT;
+            if (of.filter(b -> !isCut || b.entry().what() == Entry.What.SET_ASIDE)
+                    .isEmpty()) {
+                violations.add(new Violation(
+                        "undoes",
+                        String.valueOf(number),
+                        isCut ? "must be the number of a setting aside" : "must be the number of an entry"));
             } else if (undone(entries).contains(number)) {
                 violations.add(new Violation("undoes", String.valueOf(number), "is taken back already"));
             }
-            if (!next.lines().isEmpty() || !next.stocks().isEmpty()) {
+            if (!isCut && (!next.lines().isEmpty() || !next.stocks().isEmpty())) {
                 violations.add(new Violation(
                         "lines", next.lines().size() + " lines", "must be empty where an entry is taken back"));
             }
@@ -223,7 +250,9 @@ public record Rack(long version, List<Held> held, List<Scrap> scrap) {
             violations.add(new Violation(path + ".by", String.valueOf(line.by()), "must be whole pieces"));
         }
         boolean comes = entry.what() == Entry.What.BOUGHT || entry.what() == Entry.What.FOUND;
-        boolean goes = entry.what() == Entry.What.CUT || entry.what() == Entry.What.LOST;
+        boolean goes = entry.what() == Entry.What.CUT
+                || entry.what() == Entry.What.LOST
+                || entry.what() == Entry.What.SET_ASIDE;
         if (comes && line.by() <= 0 || goes && line.by() >= 0) {
             violations.add(new Violation(
                     path + ".by",
@@ -253,24 +282,27 @@ public record Rack(long version, List<Held> held, List<Scrap> scrap) {
 
     private static void overdrawn(Rack before, Rack after, Entry next, List<Violation> violations) {
         for (Held held : after.held()) {
-            if (held.has() < -GRAIN) {
-                int at = 0;
-                while (at < next.lines().size()
-                        && !next.lines().get(at).stock().equals(held.stock().id())) {
-                    at++;
-                }
-                double had = before.held().stream()
-                        .filter(h -> h.stock().id().equals(held.stock().id()))
-                        .mapToDouble(Held::has)
-                        .sum();
-                violations.add(new Violation(
-                        at < next.lines().size() ? "lines." + at + ".by" : "undoes",
-                        tenths(had - held.has()) + " from " + held.stock().name(),
-                        "must not be more than the " + tenths(had) + " that "
-                                + (at < next.lines().size()
-                                        ? "there are"
-                                        : "are left of it; wire of it has been cut since")));
+            if (held.free() >= -GRAIN) {
+                continue;
             }
+            int at = 0;
+            while (at < next.lines().size()
+                    && !next.lines().get(at).stock().equals(held.stock().id())) {
+                at++;
+            }
+            boolean isLine = at < next.lines().size();
+            Held had = before.held().stream()
+                    .filter(h -> h.stock().id().equals(held.stock().id()))
+                    .findFirst()
+                    .orElse(new Held(held.stock(), 0, 0, 0));
+            String aside = had.aside() > GRAIN ? ", " + tenths(had.aside()) + " are set aside" : "";
+            violations.add(new Violation(
+                    isLine ? "lines." + at + ".by" : "undoes",
+                    tenths(had.free() - held.free()) + " from " + held.stock().name(),
+                    "must not be more than the " + tenths(had.free())
+                            + (isLine
+                                    ? " that are free" + aside
+                                    : " that are left of it; wire of it has been cut since")));
         }
     }
 

@@ -17,6 +17,9 @@ public record CutAllowance(
         @Term("spare at the end, mm") double tailMm,
         @Term("filing, mm") double fileMm,
         @Term("up to what the maker can measure, mm") double roundingMm) {
+    /** Two nips for every wire, in the middle of the 1 to 2 mm that each takes (common practice), mm. They are not in the cut length. */
+    public static final double NIPS_MM = 3;
+
     /** A steel rule is read to the millimetre when cutting (common practice). */
     private static final double RULE_MM = 1;
 

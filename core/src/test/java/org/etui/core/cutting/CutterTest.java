@@ -101,6 +101,28 @@ class CutterTest {
         assertThat(cuts.scrap() - cuts.least().scrap()).isLessThanOrEqualTo(wanted / 100);
     }
 
+    /** Stopped at once, it answers what it has, and does not say that nothing better can be. */
+    @Test
+    void stoppedAtOnce_itAnswersWhatItHas() {
+        List<Task.Item> items = items(45, 7, 36, 13, 31, 9, 14, 6);
+        Cuts cuts = Cutter.cut(new Task(bars(40, 100), items, 20), () -> false);
+        assertThat(cuts.unmet()).isZero();
+        assertThat(cuts.opened()).isGreaterThanOrEqualTo(cuts.least().opened());
+        assertThat(cuts.opened()).as("the length bound").isGreaterThanOrEqualTo(12);
+    }
+
+    /** More than a table can hold is cut as comes to hand, and nothing is claimed of it. */
+    @Test
+    void aHugeTask_isBounded() {
+        List<Task.Item> items = new ArrayList<>();
+        for (int j = 0; j < 60; j++) {
+            items.add(new Task.Item(4001 + 7 * j, 300));
+        }
+        Cuts cuts = Cutter.cut(new Task(bars(30, Task.LONGEST), items, 600), () -> true);
+        assertThat(cuts.unmet()).isPositive();
+        assertThat(cuts.least()).isEqualTo(Cuts.Least.NOTHING);
+    }
+
     static Stream<Long> seeds() {
         return Stream.iterate(1L, s -> s + 1).limit(40);
     }

@@ -45,7 +45,7 @@ class FieldTest {
     private static Field field(Piece piece, Metal metal, double... gauges) {
         List<Field.Gauge> all = Arrays.stream(gauges).mapToObj(FieldTest::gauge).toList();
         Field.Trial trial = new Field.Trial(all, TEMPERS, metal, Field.thickest(piece));
-        return Field.of(piece, trial, Toolbox.STARTER, Prices.STARTER);
+        return Field.of(piece, trial, Toolbox.STARTER, Prices.STARTER, Double::sum);
     }
 
     /** Every cell is the whole piece worked again: it says what the plan of that piece says. */
@@ -158,13 +158,13 @@ class FieldTest {
         Prices none = new Prices("€", List.of(new Prices.Price(Metal.COPPER, 1)), Pricing.STARTER);
         Prices dear = new Prices("€", List.of(new Prices.Price(Metal.BRASS, 0.5)), Pricing.STARTER);
 
-        assertThat(Field.of(hook(), brass, Toolbox.STARTER, dear)
+        assertThat(Field.of(hook(), brass, Toolbox.STARTER, dear, Double::sum)
                         .cells()
                         .get(0)
                         .takes()
                         .price())
                 .hasValueCloseTo(grams / 2, within(1e-9));
-        assertThat(Field.of(hook(), brass, Toolbox.STARTER, none)
+        assertThat(Field.of(hook(), brass, Toolbox.STARTER, none, Double::sum)
                         .cells()
                         .get(0)
                         .takes()
@@ -199,8 +199,9 @@ class FieldTest {
         Piece stone = Patterns.find("stone-frame").orElseThrow().usual();
         int fine = stone.strands().size() - 1;
         Field.Trial trial = new Field.Trial(List.of(gauge(0.35)), TEMPERS, Metal.COPPER, fine);
-        Field.Cell cell =
-                Field.of(stone, trial, Toolbox.STARTER, Prices.STARTER).cells().get(0);
+        Field.Cell cell = Field.of(stone, trial, Toolbox.STARTER, Prices.STARTER, Double::sum)
+                .cells()
+                .get(0);
 
         assertThat(cell.refused()).isEmpty();
         assertThat(cell.takes().massG())
@@ -209,7 +210,7 @@ class FieldTest {
                         .sum());
         Field.Trial none = new Field.Trial(List.of(gauge(1)), TEMPERS, Metal.COPPER, 60);
         assertThatExceptionOfType(BadInput.class)
-                .isThrownBy(() -> Field.of(stone, none, Toolbox.STARTER, Prices.STARTER))
+                .isThrownBy(() -> Field.of(stone, none, Toolbox.STARTER, Prices.STARTER, Double::sum))
                 .withMessageContaining("strand");
     }
 

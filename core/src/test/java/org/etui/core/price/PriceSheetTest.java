@@ -16,11 +16,14 @@ import org.etui.core.job.JobLine;
 import org.etui.core.metal.Metal;
 import org.etui.core.pattern.Patterns;
 import org.etui.core.piece.Piece;
+import org.etui.core.plan.Field;
 import org.etui.core.plan.Plan;
 import org.etui.core.plan.PlanOptions;
 import org.etui.core.plan.Planner;
 import org.etui.core.stock.Prices;
 import org.etui.core.stock.Pricing;
+import org.etui.core.tool.Toolbox;
+import org.etui.core.wire.Wire;
 import org.joda.money.CurrencyUnit;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -98,6 +101,39 @@ class PriceSheetTest {
         PriceSheet with = PriceSheet.of(
                 List.of(new PriceSheet.Size("", 1, stone, plan(stone))), new Prices("€", none.metals(), priced));
         assertThat(with.rows().get(0).parts()).isEqualTo(7.5);
+    }
+
+    /** By the rules of the policies: measured to the next millimetre, generous a tenth of the net more to the next 5 mm. */
+    @Test
+    void cutGenerously_takesMoreWireAndMoney() {
+        List<PolicyCost> costs = PolicyCost.of(CLASP, prices(1, Pricing.STARTER));
+        PolicyCost measured = costs.get(0);
+        PolicyCost generous = costs.get(1);
+        double net = plan(CLASP).strands().get(0).amount().netLengthMm();
+        assertThat(generous.wireMm() % 5).isZero();
+        assertThat(generous.wireMm() - measured.wireMm()).isBetween(net / 10 - 1, net / 10 + 5);
+        assertThat(generous.wire()).isGreaterThan(measured.wire());
+        assertThat(costs.get(2).wireMm()).as("learnt, with an empty log").isEqualTo(measured.wireMm());
+    }
+
+    /** The field and the sheet say one price for the wire that the piece is of. */
+    @Test
+    void theField_sellsThePieceAtThePriceOfItsSheet() {
+        Prices prices = prices(0.9, new Pricing(31, 0.13, List.of(), Pricing.By.MARGIN, 3, 0.41, 0.05));
+        Wire wire = CLASP.strands().get(0).wire();
+        Field.Trial trial = new Field.Trial(
+                List.of(new Field.Gauge(wire.section().thicknessMm(), Optional.empty())),
+                List.of(wire.temper()),
+                wire.metal(),
+                0);
+        Field field = Field.of(
+                CLASP,
+                trial,
+                Toolbox.STARTER,
+                prices,
+                PriceSheet.seller(new PriceSheet.Size("", 1, CLASP, plan(CLASP)), prices));
+        assertThat(field.cells().get(0).takes().sells())
+                .hasValue(sheet(CLASP, 1, prices).rows().get(0).price());
     }
 
     /** Coins: ISO 4217 gives the euro two places, the yen none, the Kuwaiti dinar three. */

@@ -120,6 +120,39 @@ class RackTest {
                         }));
     }
 
+    @Test
+    void whatIsSetAside_staysThere_andIsCutOnlyForWhatItIsFor() {
+        List<Rack.Booked> entries = new ArrayList<>();
+        book(entries, bought(spool("a"), 1000, Entry.In.MM));
+        book(entries, entry(Entry.What.SET_ASIDE, Entry.Line.cut("a", 700, 20)));
+        Rack.Held held = Rack.of(entries).held().get(0);
+        assertThat(held.has()).isEqualTo(1000);
+        assertThat(held.free()).isEqualTo(300);
+        assertThat(Rack.of(entries).scrap()).isEmpty();
+        assertRefused(entries, entry(Entry.What.CUT, Entry.Line.cut("a", 301, 0)), "lines.0.by", "301");
+
+        Entry forIt = new Entry(Entry.What.CUT, List.of(), List.of(Entry.Line.cut("a", 700, 20)), "", Optional.of(2L));
+        book(entries, forIt);
+        assertThat(has(entries, "a")).isEqualTo(300);
+        assertThat(Rack.of(entries).held().get(0).aside()).isZero();
+        book(entries, Entry.undoing(3));
+        assertThat(Rack.of(entries).held().get(0).aside()).as("set aside again").isEqualTo(700);
+        Entry forAnother =
+                new Entry(Entry.What.CUT, List.of(), List.of(Entry.Line.cut("a", 10, 0)), "", Optional.of(1L));
+        assertRefused(entries, forAnother, "undoes", "1");
+    }
+
+    @Test
+    void aLengthThatWasCut_isAnOffCut_andWholeAgainWhenTheCutIsTakenBack() {
+        Stock length = new Stock("l", "length", Stock.Form.LENGTH, Optional.of(COPPER), "", 0);
+        List<Rack.Booked> entries = new ArrayList<>();
+        book(entries, bought(length, 500, Entry.In.MM));
+        book(entries, entry(Entry.What.CUT, Entry.Line.cut("l", 100, 3)));
+        assertThat(Rack.of(entries).held().get(0).stock().form()).isEqualTo(Stock.Form.OFF_CUT);
+        book(entries, Entry.undoing(2));
+        assertThat(Rack.of(entries).held().get(0).stock().form()).isEqualTo(Stock.Form.LENGTH);
+    }
+
     /** Balances against a plain sum kept beside, over random entries and takings back in any order. */
     @ParameterizedTest
     @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12, 13, 14, 15, 16, 17, 18, 19, 20})

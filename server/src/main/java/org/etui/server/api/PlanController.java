@@ -22,6 +22,7 @@ import org.etui.core.plan.Field;
 import org.etui.core.plan.Plan;
 import org.etui.core.plan.PlanOptions;
 import org.etui.core.plan.Planner;
+import org.etui.core.price.PriceSheet;
 import org.etui.core.stock.Prices;
 import org.etui.core.tool.Springback;
 import org.etui.core.tool.Toolbox;
@@ -171,7 +172,8 @@ class PlanController {
         Field.Trial trial = new Field.Trial(question.gauges(), question.tempers(), metal, strand);
         Toolbox box = tools.now();
         Prices now = prices.now();
-        return watch.many(() -> Field.of(piece, trial, box, now));
+        return watch.many(
+                () -> Field.of(piece, trial, box, now, PriceSheet.seller(PriceController.size("", 1, piece), now)));
     }
 
     static Units units(String word) {

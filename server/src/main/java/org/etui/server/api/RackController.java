@@ -5,9 +5,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.etui.core.check.BadInput;
 import org.etui.core.check.Term;
 import org.etui.core.cutting.CutPlan;
+import org.etui.core.cutting.Instead;
 import org.etui.core.cutting.Wanted;
 import org.etui.core.metal.Metal;
 import org.etui.core.piece.Piece;
@@ -82,6 +84,7 @@ class RackController {
      *
      * @param stock what it is
      * @param has what is left
+     * @param aside how much of that is set aside
      * @param most the most that there ever was
      * @param isLow whether it is time to buy
      * @param wireInWords the wire in words; empty for parts
@@ -92,6 +95,8 @@ class RackController {
     record OnRack(
             @Term("what it is") Stock stock,
             @Term("what is left, mm or pieces") double has,
+
+            @Term("how much of that is set aside") double aside,
 
             @Term("the most that there ever was, mm or pieces")
             double most,
@@ -204,6 +209,20 @@ class RackController {
         return watch.many(() -> planned(question));
     }
 
+    /** What the rack has in place of wire that it has not enough of, piece by piece. */
+    @PostMapping("/substitutes")
+    List<Instead> substitutes(@RequestBody CutQuestion question) {
+        return watch.many(() -> {
+            Rack rack = book.now();
+            Set<Wire> missing = planned(question).missing().stream()
+                    .map(CutPlan.Missing::wire)
+                    .collect(Collectors.toSet());
+            return asked(question).stream()
+                    .flatMap(piece -> Instead.of(piece, missing, rack).stream())
+                    .toList();
+        });
+    }
+
     /** The same on paper. */
     @GetMapping("/cutting-sheet")
     ResponseEntity<byte[]> sheet(
@@ -232,12 +251,18 @@ class RackController {
         }
     }
 
-    private CutPlan planned(CutQuestion question) {
-        List<Wanted> wanted = new ArrayList<>();
+    private List<Piece> asked(CutQuestion question) {
+        List<Piece> asked = new ArrayList<>();
         question.pieces()
-                .forEach(id -> wanted.addAll(
-                        wanted(reader.read(pieces.read(id).document().getBytes(StandardCharsets.UTF_8), Piece.class))));
-        question.jobs().forEach(id -> wanted.addAll(wanted(jobs.piece(id))));
+                .forEach(id -> asked.add(
+                        reader.read(pieces.read(id).document().getBytes(StandardCharsets.UTF_8), Piece.class)));
+        question.jobs().forEach(id -> asked.add(jobs.piece(id)));
+        return asked;
+    }
+
+    private CutPlan planned(CutQuestion question) {
+        List<Wanted> wanted =
+                asked(question).stream().flatMap(p -> wanted(p).stream()).toList();
         if (wanted.isEmpty()) {
             throw new BadInput("pieces", "none", "or jobs must name at least one");
         }
@@ -297,6 +322,7 @@ class RackController {
         return new OnRack(
                 held.stock(),
                 held.has(),
+                held.aside(),
                 held.most(),
                 held.isLow(),
                 wire.map(Wire::inWords).orElse(""),

@@ -4,6 +4,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Locale;
 import org.etui.core.piece.Piece;
+import org.etui.core.price.PolicyCost;
 import org.etui.core.price.PriceSheet;
 import org.etui.server.contract.Reader;
 import org.etui.server.print.Paper;
@@ -46,6 +47,12 @@ class SoldController {
     @PostMapping("/price-sheets")
     PriceSheet piece(@RequestBody Piece piece) {
         return watch.many(() -> PriceSheet.of(List.of(PriceController.size("", 1, piece)), prices.now()));
+    }
+
+    /** What it makes in wire and money how generously a piece is cut. */
+    @PostMapping("/cut-policies")
+    List<PolicyCost> policies(@RequestBody Piece piece) {
+        return watch.many(() -> PolicyCost.of(piece, prices.now()));
     }
 
     /** What every size of a job costs and is sold for. */

@@ -30,7 +30,9 @@ class ViewsTest {
             Map.entry("/tray", ".tray-piece"),
             Map.entry("/tray/new", ".card h3"),
             Map.entry("/tray/measure", ".ways li"),
-            Map.entry("/rack", ".soon"),
+            Map.entry("/rack", ".mat button"),
+            Map.entry("/rack/cut", ".side input"),
+            Map.entry("rack", ".cut-plan svg"),
             Map.entry("/bath", ".bath-row .piece-form"),
             Map.entry("/daybook", ".soon"),
             Map.entry("/tools", ".tool-mat button"),
@@ -96,11 +98,12 @@ class ViewsTest {
 
     private List<String> paths(String station, int shapes) {
         List<String> paths = new ArrayList<>();
-        if (station.equals("job")) {
+        if (station.equals("job") || station.equals("rack")) {
+            String address = station.equals("job") ? "/jobs/" : "/rack/cut?job=";
             new Http(port)
                     .get("/api/jobs")
                     .json()
-                    .forEach(j -> paths.add("/jobs/" + j.get("id").asString()));
+                    .forEach(j -> paths.add(address + j.get("id").asString()));
             return paths;
         }
         int most = Set.of("shape", "wire", "harden").contains(station) ? shapes : 1;
