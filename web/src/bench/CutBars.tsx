@@ -42,7 +42,7 @@ export function CutBars(props: {
       ))}
       {plan.missing.length > 0 && (
         <section aria-label="to buy">
-          <h3 className="part-title">to buy: the rack has no wire for these</h3>
+          <h3 className="part-title">to buy: the rack has not enough for these</h3>
           <Table size="small">
             <TableHead>
               <TableRow>
@@ -59,7 +59,7 @@ export function CutBars(props: {
                     {m.wireInWords}
                     {m.gaugesInWords && <small className="gauges">{m.gaugesInWords}</small>}
                   </TableCell>
-                  <TableCell>{m.titles.join(', ')}</TableCell>
+                  <TableCell>{m.titles.join(' · ')}</TableCell>
                   <TableCell align="right">{ruled(m.lengthMm, units)}</TableCell>
                   <TableCell align="right">{mass(m.massG)}</TableCell>
                 </TableRow>

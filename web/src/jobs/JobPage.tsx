@@ -121,9 +121,6 @@ function OpenJob(props: {
           <Button component={Link} to={`/jobs/${id}/card`} variant="contained">
             Bench card
           </Button>
-          <Button component={Link} to={`/rack/cut?job=${id}`}>
-            cut from the rack
-          </Button>
           <Button onClick={() => setPrinting(true)}>print</Button>
           <Button disabled={!job.kept.canUndo} onClick={() => void job.undo()}>
             undo
@@ -135,6 +132,12 @@ function OpenJob(props: {
       </aside>
       <div className="across">
         <Sizes job={document} wrong={job.wrong} onChange={job.change} />
+        <p className="tools-row">
+          <Button component={Link} to={`/rack/cut?job=${id}`} variant="outlined">
+            cut from the rack
+          </Button>
+          <span className="label">from which spool, length or off-cut, and what is left</span>
+        </p>
         {plan.data && <CutTable strands={plan.data.strands} address={`/api/jobs/${id}`} />}
         {plan.data && (
           <CostPart

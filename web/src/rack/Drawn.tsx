@@ -1,6 +1,6 @@
 import type { OnRack, Stock } from '../api/types';
 import { shades } from '../wire/metals';
-import { fill } from './amount';
+import { fill } from './stock';
 
 /** px */
 const SPOOL = 84;

@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button';
 import type { BookedEntry, RackAnswer } from '../api/types';
 import { useSettings } from '../kit/settings';
-import { inWords } from './amount';
+import { inWords } from './stock';
 
 const SHOWN = 8;
 

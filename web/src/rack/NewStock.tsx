@@ -8,17 +8,9 @@ import { LengthField } from '../kit/LengthField';
 import { NumberField } from '../kit/NumberField';
 import { TextField } from '../kit/TextField';
 import { words } from '../kit/units';
+import { freeName } from './stock';
 
 const FORMS: Stock['form'][] = ['spool', 'coil', 'length', 'off-cut', 'parts'];
-
-/** A name that is on no label yet. */
-export function freeName(base: string, names: readonly string[]): string {
-  const taken = new Set(names.map((n) => n.toLowerCase()));
-  if (!taken.has(base.toLowerCase())) return base;
-  for (let i = 2; ; i++) {
-    if (!taken.has(`${base} ${i}`.toLowerCase())) return `${base} ${i}`;
-  }
-}
 
 function sectionOf(shape: string, thick: number, wide: number): Section {
   if (shape === 'square') return { shape, sideMm: thick };

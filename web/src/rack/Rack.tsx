@@ -7,7 +7,7 @@ import type { OnRack, RackAnswer } from '../api/types';
 import { useSettings } from '../kit/settings';
 import { mass, money } from '../kit/units';
 import { useSize } from '../wire/useSize';
-import { amountOf } from './amount';
+import { amountOf } from './stock';
 import { Coil, Length, Parts, Spool } from './Drawn';
 import { History } from './History';
 import { NewStock } from './NewStock';

@@ -8,7 +8,7 @@ import { Row } from '../kit/Row';
 import { TextField } from '../kit/TextField';
 import { useSettings } from '../kit/settings';
 import { mass, money } from '../kit/units';
-import { amountOf } from './amount';
+import { amountOf } from './stock';
 
 type What = 'bought' | 'found' | 'cut' | 'lost' | 'corrected';
 

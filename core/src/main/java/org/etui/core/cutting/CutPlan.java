@@ -43,8 +43,8 @@ public record CutPlan(
         @Term("what it takes off the rack, to be booked when it is cut; absent where nothing is cut")
         Optional<Entry> entry) {
 
-    /** Wire whose section is off by no more than this share is the same wire: gauges are a tenth apart (ASTM B258). */
-    private static final double SAME_SHARE = 0.015;
+    /** Wire whose section is off by no more than this share is the same wire: gauges are 12 % apart (ASTM B258), and wire is drawn to 1 or 2 % (common practice). */
+    private static final double SAME_SHARE = 0.02;
 
     private static final double UNIT_MM = 0.1;
     private static final double GRAIN = 1e-6;

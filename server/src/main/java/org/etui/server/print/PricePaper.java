@@ -65,7 +65,7 @@ public final class PricePaper {
     /** On paper. */
     public static byte[] of(PriceSheet sheet, String name, Paper paper, Writer.As as) {
         Flow flow = new Flow(paper, name, "price sheet, amounts in " + sheet.currency());
-        row(flow, true, "one piece", "wire", "cut off", "parts", "work", "sundries", "cost", "price");
+        row(flow, true, "one piece", "wire", "cut off", "parts", "work", "bath, cloths", "cost", "price");
         for (PriceSheet.Row r : sheet.rows()) {
             row(
                     flow,

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { BookedEntry } from '../api/types';
-import { amountOf, fill, inWords } from './amount';
+import { amountOf, fill, freeName, inWords } from './stock';
 
 const booked = (entry: Partial<BookedEntry['entry']>, names: string[] = []): BookedEntry => ({
   number: 3,
@@ -39,5 +39,13 @@ describe('what is on the rack in words', () => {
       ),
     ).toContain('and 2 more');
     expect(inWords(booked({ what: 'undone', undoes: 2 }), 'mm')).toBe('entry 2 taken back');
+  });
+});
+
+describe('the label of a new stock', () => {
+  it('is one that is on no label yet, whatever its capitals', () => {
+    expect(freeName('copper 1.00', [])).toBe('copper 1.00');
+    expect(freeName('copper 1.00', ['Copper 1.00'])).toBe('copper 1.00 2');
+    expect(freeName('copper 1.00', ['copper 1.00', 'copper 1.00 2'])).toBe('copper 1.00 3');
   });
 });

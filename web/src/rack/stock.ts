@@ -37,3 +37,12 @@ export function inWords(booked: BookedEntry, units: Units): string {
   const what = said.length > 0 ? `: ${said.join(', ')}${more}` : '';
   return `${DID[entry.what]}${what}${entry.note ? ` (${entry.note})` : ''}`;
 }
+
+/** A name that is on no label yet. */
+export function freeName(base: string, names: readonly string[]): string {
+  const taken = new Set(names.map((n) => n.toLowerCase()));
+  if (!taken.has(base.toLowerCase())) return base;
+  for (let i = 2; ; i++) {
+    if (!taken.has(`${base} ${i}`.toLowerCase())) return `${base} ${i}`;
+  }
+}
