@@ -7,6 +7,7 @@ import { useEffect, useMemo, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { api } from '../api/client';
 import { queries } from '../api/queries';
+import type { CutPlan } from '../api/types';
 import { CutBars } from '../bench/CutBars';
 import { LengthField } from '../kit/LengthField';
 import { useSettings } from '../kit/settings';
@@ -27,7 +28,7 @@ export function CutFromRack() {
   const { rack, book, wrong, booking } = useRack();
   const tray = useQuery(queries.tray());
   const allJobs = useQuery(queries.jobs());
-  const [done, setDone] = useState<'cut' | 'set-aside'>();
+  const [done, setDone] = useState<{ what: 'cut' | 'set-aside'; plan: CutPlan }>();
   const version = rack.data?.version;
   const some = pieces.length + jobs.length > 0;
   const [name, setName] = useState('');
@@ -42,6 +43,7 @@ export function CutFromRack() {
     retry: false,
     gcTime: 0,
   });
+  const shown = done?.plan ?? plan.data;
   const late = useLate(plan.isFetching);
   const pick = (kind: 'piece' | 'job', id: string, on: boolean) => {
     const next = new URLSearchParams(search);
@@ -57,17 +59,17 @@ export function CutFromRack() {
     return Promise.resolve(true);
   };
   const bookAs = (what: 'cut' | 'set-aside') => {
-    const entry = plan.data?.entry;
-    if (!entry) return;
+    const now = plan.data;
+    if (!now?.entry) return;
     const names = [
       ...(allJobs.data ?? []).filter((j) => jobs.includes(j.id)).map((j) => j.name),
       ...(tray.data ?? []).filter((p) => pieces.includes(p.id)).map((p) => p.name),
     ];
-    setDone(what);
+    setDone({ what, plan: now });
     const note = `for ${names.join(', ')}`.slice(0, 400);
-    void book({ ...entry, what, note }, plan.data?.rackVersion).then((taken) =>
-      setDone(taken ? what : undefined),
-    );
+    void book({ ...now.entry, what, note }, now.rackVersion).then((taken) => {
+      if (!taken) setDone(undefined);
+    });
   };
   const sheet = new URLSearchParams([
     ...pieces.map((p) => ['pieces', p]),
@@ -89,11 +91,12 @@ export function CutFromRack() {
         )}
         {done && (
           <p role="status">
-            <strong>Cut, and taken off the rack.</strong> <Link to="/rack">Look at the rack</Link>: there the
-            entry can be taken back.
+            <strong>{done.what === 'cut' ? 'Cut, and taken off the rack.' : 'Set aside for this.'}</strong>{' '}
+            <Link to="/rack">Look at the rack</Link>: there the entry can be{' '}
+            {done.what === 'cut' ? 'taken back' : 'cut or taken back'}.
           </p>
         )}
-        {some && plan.data && <CutBars plan={plan.data} />}
+        {some && shown && <CutBars plan={shown} />}
         {some && plan.data && plan.data.missing.length > 0 && done === undefined && (
           <Substitutes pieces={pieces} jobs={jobs} terms={{ nipMm, usefulMm }} version={version ?? 0} />
         )}

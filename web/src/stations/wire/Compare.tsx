@@ -28,7 +28,7 @@ export function Compare(props: {
     ['cut', (c) => length(c.cutLengthMm, units, 'up')],
     ['mass', (c) => mass(c.massG)],
     ['sells at', (c) => (c.sells === undefined ? 'no price' : money(c.sells, props.currency))],
-    ['price of its wire', (c) => (c.price === undefined ? 'no price' : money(c.price, props.currency))],
+    ['wire costs', (c) => (c.price === undefined ? 'no price' : money(c.price, props.currency))],
     [
       'form it on',
       (c) =>

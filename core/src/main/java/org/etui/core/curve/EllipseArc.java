@@ -5,6 +5,7 @@ import java.util.List;
 import org.etui.core.check.Check;
 import org.hipparchus.analysis.integration.IterativeLegendreGaussIntegrator;
 import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
+import org.hipparchus.exception.MathIllegalStateException;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.hipparchus.special.elliptic.legendre.LegendreEllipticIntegral;
 import org.hipparchus.util.MathUtils;
@@ -148,9 +149,20 @@ public record EllipseArc(double aMm, double bMm, double offsetMm, double fromRad
         return scaled(otherMm / lengthMm());
     }
 
-    /** The rule of {@link CurvePiece#wireLengthMm} by quadrature; radius of curvature (a²sin² + b²cos²)^1.5/ab + offset. */
+    /**
+     * The rule of {@link CurvePiece#wireLengthMm} by quadrature; radius of curvature (a²sin² + b²cos²)^1.5/ab + offset. An ellipse so narrow that
+     * its ends are sharper than any wire has the length of its curve: the rule says nothing there.
+     */
     @Override
     public double wireLengthMm(double thicknessMm) {
+        try {
+            return ruled(thicknessMm);
+        } catch (MathIllegalStateException narrow) {
+            return lengthMm();
+        }
+    }
+
+    private double ruled(double thicknessMm) {
         return new IterativeLegendreGaussIntegrator(24, 1e-10, 1e-10)
                 .integrate(
                         1_000_000,

@@ -13,8 +13,8 @@ import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
 
 /**
  * A knitted tube: loops once round, each hung in the one below it, row by row, as wide as they are high; drawn down through holes afterwards. Its wire
- * is that of the loops (plane geometry of {@link Knitting}), an estimate: good to about ±15 % (engineering estimate), since no hand pulls all loops
- * alike. Drawing moves wire from the width of the loops to their height and takes none.
+ * is that of the loops (plane geometry of {@link Knitting}), an engineering estimate whose error
+ * nobody has measured yet: no hand pulls all loops alike. Drawing moves wire from the width of the loops to their height and takes none.
  *
  * @param id name, unique in its strand
  * @param around loops once round

@@ -17,7 +17,7 @@ import org.etui.core.metal.Metal;
  * @param on where it sits: strand.element
  * @param count how many there are, one after the other where they sit
  * @param body what it is as a solid
- * @param place where it lies in the drawing; what lies on it lies there too
+ * @param place where it lies in the drawing; what lies on it lies there too; folded sheet is turned by rotDeg about the coil that it lies on
  * @param colour how it is darkened, where not as the piece is
  */
 public record Part(
@@ -36,7 +36,10 @@ public record Part(
 
         @Term("what it is as a solid") Optional<Body> body,
 
-        @Term(value = "where it lies in the drawing; what lies on it lies there too", or = "{}")
+        @Term(
+                value =
+                        "where it lies in the drawing; what lies on it lies there too; folded sheet is turned by rotDeg about the coil that it lies on",
+                or = "{}")
         Place place,
 
         @Term("how it is darkened, where not as the piece is")

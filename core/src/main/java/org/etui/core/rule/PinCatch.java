@@ -24,9 +24,6 @@ final class PinCatch implements Rule {
 
     private static final double MOST_N = 8;
 
-    /** The catch and the wire vary so much (engineering estimate). */
-    private static final double BAND = 0.3;
-
     @Override
     public List<String> names() {
         return List.of(NAME);
@@ -101,10 +98,7 @@ final class PinCatch implements Rule {
                 severity,
                 NAME,
                 message,
-                String.format(
-                        Locale.ROOT,
-                        "The spring and the pin bend together within the elastic range (mechanics of torsion springs; good to about ±%.0f %%).",
-                        100 * BAND),
+                "The spring and the pin bend together within the elastic range (mechanics of torsion springs; an estimate, friction on the pivot is left out).",
                 instead);
     }
 }

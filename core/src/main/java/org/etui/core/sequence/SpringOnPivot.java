@@ -82,13 +82,16 @@ final class SpringOnPivot implements Precedence {
         String names =
                 String.join(" and ", parts.stream().map(p -> "the " + p.label()).toList());
         Draft fasten = Draft.whole(
-                        "fasten", "Fasten " + names, "drill, ball hammer, flat punch in the vice; or thin wire")
+                        "fasten",
+                        "Fasten " + names,
+                        "drill, small clamp, ball hammer, flat punch in the vice; or thin wire")
                 .kind(Step.Kind.PUT_IN)
                 .about(ids)
                 .text(
                         "Lay " + names + " on the back of the brooch in line"
                                 + (parts.size() > 1 ? ", as far apart as the pin needs" : "")
-                                + ", a little above its middle, so that it does not tip forward. Drill through one hole of each, put a rivet in from"
+                                + ", a little above its middle, so that it does not tip forward. They are too small for fingers: tape each down and hold"
+                                + " it in a small clamp with leather under the jaws until its first rivet is set. Drill through one hole of each, put a rivet in from"
                                 + " this side, set its head on a flat punch held in the vice and spread the other end on the front; then the next"
                                 + " hole. Or lash it through all holes with thin wire, three rounds. No heat: springs and colours do not stand it.")
                 .check("Nothing rocks, and the edges of all of them are parallel.")

@@ -229,6 +229,13 @@ class CurveTest {
         assertThat(across.getNorm()).as("five turns climb five pitches").isCloseTo(20, within(1e-9));
     }
 
+    /** A needle a million times as long as it is wide, twice round: what the quadrature gives up on has the length of the curve, 8 half lengths. */
+    @Test
+    void ellipseSharperThanAnyWire_hasTheLengthOfItsCurve() {
+        EllipseArc needle = new EllipseArc(5000, 0.005, 0, 0, 4 * Math.PI, 1);
+        assertThat(needle.wireLengthMm(1)).isCloseTo(8 * 5000, within(80.0));
+    }
+
     /** Source: Ramanujan's second formula for the perimeter of an ellipse (Ramanujan 1914); error below 1e-9 here. */
     @Test
     void perimeterOfAnEllipse_agreesWithRamanujan() {

@@ -81,7 +81,7 @@ class ChooseWireTest {
         JsonNode tried = cell(page, 1.02, "half-hard", "copper");
         assertThat(page.locator(".compare [data-row=holds]")).containsText(grams(tried.get("holdN")));
         assertThat(page.locator(".compare [data-row='form it on']")).containsText("mandrel");
-        assertThat(page.locator(".compare [data-row=price]"))
+        assertThat(page.locator(".compare [data-row='wire costs']"))
                 .containsText(
                         String.format(Locale.ROOT, "%.2f €", tried.get("price").asDouble()));
         cellOf(page, "1.02 mm half hard").click();
@@ -132,7 +132,7 @@ class ChooseWireTest {
         Locator price = page.getByLabel("a gram of brass");
         price.fill("2");
         price.press("Enter");
-        assertThat(page.locator(".compare [data-row=price]"))
+        assertThat(page.locator(".compare [data-row='wire costs']"))
                 .containsText(String.format(
                         Locale.ROOT, "%.2f €", 2 * brass.get("massG").asDouble()));
         price.fill("0.05");
