@@ -387,6 +387,18 @@ export const api = {
         return response.ok ? { data: body as KeptJob, response } : { error: body, response };
       }),
     ),
+  /** Puts a backup back where nothing is kept yet. */
+  restoreBackup: (file: File) =>
+    data<unknown>(
+      fetch('/api/backup/import', {
+        method: 'POST',
+        headers: { 'Content-Type': 'application/zip' },
+        body: file,
+      }).then(async (response) => {
+        const body: unknown = await response.json();
+        return response.ok ? { data: body, response } : { error: body, response };
+      }),
+    ),
   /** What lies in the bin. */
   bin: () => data<BinPiece[]>(client.GET('/api/pieces/bin') as never),
   jobBin: () => data<BinPiece[]>(client.GET('/api/jobs/bin') as never),

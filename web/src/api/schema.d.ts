@@ -900,6 +900,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/backup/import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["restore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/tool-care": {
         parameters: {
             query?: never;
@@ -1388,6 +1404,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["dipped"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/backup": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["save"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2920,7 +2952,7 @@ export interface components {
             /** @description what it is as a solid */
             body?: components["schemas"]["Body"];
             /**
-             * @description where it lies in the drawing; what lies on it lies there too
+             * @description where it lies in the drawing; what lies on it lies there too; folded sheet is turned by rotDeg about the coil that it lies on
              * @default {}
              */
             place: components["schemas"]["Place"];
@@ -4941,6 +4973,10 @@ export interface components {
             tS: number;
             /** @description how many drops, or crumbs */
             drops: number;
+        };
+        BackupControllerRestored: {
+            /** @description always true */
+            restored: boolean;
         };
         Care: {
             /** @description what it is called */
@@ -7171,6 +7207,26 @@ export interface operations {
             };
         };
     };
+    restore: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BackupControllerRestored"];
+                };
+            };
+        };
+    };
     care: {
         parameters: {
             query?: never;
@@ -7899,6 +7955,24 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["BathControllerDipped"][];
                 };
+            };
+        };
+    };
+    save: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

@@ -1,9 +1,11 @@
 import Button from '@mui/material/Button';
+import { useState } from 'react';
 import type { BookedEntry, RackAnswer } from '../api/types';
 import { useSettings } from '../kit/settings';
 import { inWords } from './stock';
 
-const SHOWN = 8;
+/** So many are shown until more are asked for. */
+const FEW = 8;
 
 /** What came and went, the newest first; every entry can be taken back. */
 export function History(props: {
@@ -15,7 +17,8 @@ export function History(props: {
   onCut: (booked: BookedEntry) => void;
 }) {
   const { units } = useSettings();
-  const last = props.rack.last.slice(0, SHOWN);
+  const [all, setAll] = useState(false);
+  const last = all ? props.rack.last : props.rack.last.slice(0, FEW);
   if (last.length === 0) return null;
   return (
     <section aria-label="what came and went">
@@ -28,7 +31,11 @@ export function History(props: {
                 {b.number} ·{' '}
                 {new Date(b.at).toLocaleDateString(undefined, { day: 'numeric', month: 'short' })}
               </small>{' '}
-              {b.isUndone ? <s>{inWords(b, units)}</s> : inWords(b, units)}
+              {b.isUndone ? (
+                <s>{inWords(b, units, props.rack.currency)}</s>
+              ) : (
+                inWords(b, units, props.rack.currency)
+              )}
             </span>
             {!b.isUndone && b.entry.what === 'set-aside' && (
               <Button
@@ -51,6 +58,9 @@ export function History(props: {
           </li>
         ))}
       </ol>
+      {!all && props.rack.last.length > FEW && (
+        <Button onClick={() => setAll(true)}>show earlier ones</Button>
+      )}
     </section>
   );
 }

@@ -23,6 +23,8 @@ function sectionOf(shape: string, thick: number, wide: number): Section {
 export function NewStock(props: {
   /** names that are on labels already */
   names: readonly string[];
+  /** what amounts are written in */
+  currency: string;
   /** whether it is being booked */
   busy: boolean;
   /** called with the stock and how much of it came */
@@ -42,6 +44,7 @@ export function NewStock(props: {
   const [mm, setMm] = useState(5000);
   const [g, setG] = useState(50);
   const [count, setCount] = useState(20);
+  const [paid, setPaid] = useState(0);
   const [named, setNamed] = useState<string>();
   const [where, setWhere] = useState('');
   const own = metals.data?.find((m) => m.metal === metal);
@@ -74,7 +77,7 @@ export function NewStock(props: {
       : by === 'weight'
         ? ({ by: g, in: 'g' } as const)
         : ({ by: mm, in: 'mm' } as const);
-    props.onAdd(stock, { stock: id, scrapMm: 0, paid: 0, ...amount });
+    props.onAdd(stock, { stock: id, scrapMm: 0, paid, ...amount });
   };
   return (
     <section aria-label="put up a stock">
@@ -135,6 +138,7 @@ export function NewStock(props: {
         ) : (
           <NumberField label="how much" value={g} unit="g" step={1} onChange={yes(setG)} />
         )}
+        <NumberField label="paid" value={paid} unit={props.currency} step={1} onChange={yes(setPaid)} />
         <TextField label="label" value={name} onChange={yes((text: string) => setNamed(text || undefined))} />
         <TextField label="where it lies" value={where} onChange={yes(setWhere)} />
       </dl>

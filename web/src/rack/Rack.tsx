@@ -39,6 +39,7 @@ export function Rack() {
         {adding ? (
           <NewStock
             names={rack.data.held.map((h) => h.stock.name)}
+            currency={rack.data.currency}
             busy={booking}
             onAdd={async (stock, line) => {
               if (await book({ what: 'bought', stocks: [stock], lines: [line] })) {
@@ -241,7 +242,7 @@ function Low(props: {
   }
   return held.isLow ? (
     <Box component="span" sx={{ color: 'var(--mind)', fontWeight: 650 }}>
-      running low
+      {held.has === 0 ? 'used up' : 'running low'}
     </Box>
   ) : null;
 }

@@ -36,6 +36,7 @@ export function StockInHand(props: {
   const [amount, setAmount] = useState(stock.form === 'parts' ? 10 : 1000);
   const [by, setBy] = useState<'length' | 'weight'>('length');
   const [g, setG] = useState(50);
+  const [paid, setPaid] = useState(0);
   const isParts = stock.form === 'parts';
   const describe = (other: Partial<Stock>) => book({ what: 'described', stocks: [{ ...stock, ...other }] });
   const take = (value: number) => {
@@ -106,6 +107,18 @@ export function StockInHand(props: {
         ) : (
           <LengthField label="how much" mm={amount} onChange={take} />
         )}
+        {what === 'bought' && (
+          <NumberField
+            label="paid"
+            value={paid}
+            unit={props.currency}
+            step={1}
+            onChange={(sum) => {
+              setPaid(sum);
+              return Promise.resolve(true);
+            }}
+          />
+        )}
       </dl>
       <p className="tools-row">
         <Button
@@ -120,7 +133,7 @@ export function StockInHand(props: {
                   by: change,
                   in: isParts ? 'pieces' : byWeight ? 'g' : 'mm',
                   scrapMm: 0,
-                  paid: 0,
+                  paid: what === 'bought' ? paid : 0,
                 },
               ],
             })

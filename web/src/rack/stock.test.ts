@@ -39,6 +39,10 @@ describe('what is on the rack in words', () => {
       ),
     ).toContain('and 2 more');
     expect(inWords(booked({ what: 'undone', undoes: 2 }), 'mm')).toBe('entry 2 taken back');
+    const paid = { ...line(100, 'g'), paid: 12.5 };
+    expect(inWords(booked({ what: 'bought', lines: [paid] }, ['brass']), 'mm', '€')).toBe(
+      'bought: brass 100.0 g for 12.50 €',
+    );
   });
 });
 

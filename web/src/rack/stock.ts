@@ -1,5 +1,5 @@
 import type { BookedEntry, OnRack, RackEntry, Stock } from '../api/types';
-import { mass, ruled, type Units } from '../kit/units';
+import { mass, money, ruled, type Units } from '../kit/units';
 
 /** How much of a stock there is, in words: a length of wire, or pieces. */
 export function amountOf(form: Stock['form'], amount: number, units: Units): string {
@@ -24,14 +24,15 @@ const DID: Record<RackEntry['what'], string> = {
 };
 
 /** What an entry did, in a line. */
-export function inWords(booked: BookedEntry, units: Units): string {
+export function inWords(booked: BookedEntry, units: Units, currency = ''): string {
   const { entry, names } = booked;
   if (entry.what === 'undone') return `entry ${entry.undoes} taken back`;
   const said = entry.lines.slice(0, 3).map((line, i) => {
     const sign = entry.what === 'corrected' ? (line.by > 0 ? '+' : '−') : '';
     const by = Math.abs(line.by);
     const amount = line.in === 'g' ? mass(by) : amountOf(line.in === 'pieces' ? 'parts' : 'spool', by, units);
-    return `${names[i] ?? ''} ${sign}${amount}`;
+    const paid = line.paid > 0 ? ` for ${money(line.paid, currency)}` : '';
+    return `${names[i] ?? ''} ${sign}${amount}${paid}`;
   });
   const more = entry.lines.length > 3 ? ` and ${entry.lines.length - 3} more` : '';
   const what = said.length > 0 ? `: ${said.join(', ')}${more}` : '';

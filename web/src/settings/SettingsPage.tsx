@@ -1,7 +1,7 @@
 import Button from '@mui/material/Button';
 import ToggleButton from '@mui/material/ToggleButton';
-import { useState } from 'react';
-import { Refused } from '../api/client';
+import { useRef, useState } from 'react';
+import { api, reason, Refused } from '../api/client';
 import type { School } from '../api/types';
 import { LengthField } from '../kit/LengthField';
 import { useMeasures } from '../kit/OwnMeasures';
@@ -69,6 +69,7 @@ export function SettingsPage() {
         </section>
       )}
       <Measures />
+      <Backup />
       <section>
         <h2>First hints</h2>
         <Button disabled={!seenHints?.length} onClick={() => seeHint()}>
@@ -76,6 +77,54 @@ export function SettingsPage() {
         </Button>
       </section>
     </div>
+  );
+}
+
+/** Everything in one file, and back into an empty Etui. */
+function Backup() {
+  const chooser = useRef<HTMLInputElement>(null);
+  const [said, setSaid] = useState<{ wrong: boolean; text: string }>();
+  const restore = async (file: File) => {
+    setSaid({ wrong: false, text: 'Putting everything back …' });
+    try {
+      await api.restoreBackup(file);
+      window.location.assign('/tray');
+    } catch (thrown) {
+      setSaid({ wrong: true, text: reason(thrown) });
+    }
+  };
+  return (
+    <section>
+      <h2>Everything in one file</h2>
+      <p className="tools-row">
+        <Button href="/api/backup" variant="outlined">
+          save a backup
+        </Button>
+        <Button onClick={() => chooser.current?.click()}>put a backup back</Button>
+        <input
+          ref={chooser}
+          type="file"
+          accept=".zip,application/zip"
+          aria-label="a backup file"
+          hidden
+          onChange={(event) => {
+            const file = event.target.files?.[0];
+            event.target.value = '';
+            if (file) void restore(file);
+          }}
+        />
+      </p>
+      {said && (
+        <p className={said.wrong ? 'wrong' : 'why'} role={said.wrong ? 'alert' : 'status'}>
+          {said.text}
+        </p>
+      )}
+      <p className="why">
+        Pieces and jobs with their history, stones, tools, prices, settings, the rack, where cards stand. A
+        backup goes back only where nothing is kept yet. Besides, Etui lays a copy of everything in the folder
+        copies once a day, and keeps seven.
+      </p>
+    </section>
   );
 }
 

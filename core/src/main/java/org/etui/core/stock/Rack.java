@@ -310,10 +310,10 @@ public record Rack(long version, List<Held> held, List<Scrap> scrap) {
         return String.format(java.util.Locale.ROOT, "%.1f", amount).replaceAll("\\.0$", "");
     }
 
-    /** What is there, by name: nothing that is used up. */
+    /** What is there, by name; of what is used up only that which has a line to buy at. */
     public List<Held> there() {
         return held.stream()
-                .filter(h -> h.has() > 0)
+                .filter(h -> h.has() > 0 || h.stock().low() > 0)
                 .sorted(Comparator.comparing(h -> h.stock().name()))
                 .toList();
     }

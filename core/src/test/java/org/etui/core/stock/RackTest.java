@@ -143,6 +143,19 @@ class RackTest {
     }
 
     @Test
+    void whatIsUsedUp_isGone_unlessThereIsALineToBuyAt() {
+        List<Rack.Booked> entries = new ArrayList<>();
+        Stock once = new Stock("l", "length", Stock.Form.LENGTH, Optional.of(COPPER), "", 0);
+        book(entries, bought(once, 100, Entry.In.MM));
+        book(entries, bought(spool("a"), 100, Entry.In.MM));
+        book(entries, entry(Entry.What.CUT, Entry.Line.cut("l", 100, 0), Entry.Line.cut("a", 100, 0)));
+        assertThat(Rack.of(entries).there()).singleElement().satisfies(h -> {
+            assertThat(h.stock().id()).isEqualTo("a");
+            assertThat(h.isLow()).isTrue();
+        });
+    }
+
+    @Test
     void aLengthThatWasCut_isAnOffCut_andWholeAgainWhenTheCutIsTakenBack() {
         Stock length = new Stock("l", "length", Stock.Form.LENGTH, Optional.of(COPPER), "", 0);
         List<Rack.Booked> entries = new ArrayList<>();

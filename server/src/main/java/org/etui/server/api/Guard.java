@@ -97,6 +97,9 @@ class Guard extends OncePerRequestFilter {
         if (isPhotograph(request)) {
             return OutlineController.MOST_BYTES;
         }
+        if (request.getRequestURI().equals("/api/backup/import")) {
+            return BackupFile.MOST_BYTES;
+        }
         return isImport(request) && is(request, ZIP) ? Files.MOST_ARCHIVE_BYTES : RecordConverter.MOST_BYTES;
     }
 

@@ -10,6 +10,7 @@ import org.etui.core.job.Job;
 import org.etui.core.piece.Piece;
 import org.etui.server.contract.Json;
 import org.etui.server.contract.Reader;
+import org.etui.server.store.Backup;
 import org.etui.server.store.DocumentStore;
 import org.etui.server.store.RackStore;
 import org.slf4j.Logger;
@@ -161,6 +162,12 @@ class Problems {
     @ExceptionHandler
     ResponseEntity<Problem> stale(RackStore.Stale stale) {
         return answer(HttpStatus.CONFLICT, stale.getMessage(), List.of());
+    }
+
+    /** A backup that cannot be put back here. */
+    @ExceptionHandler
+    ResponseEntity<Problem> refused(Backup.Refused refused) {
+        return answer(HttpStatus.CONFLICT, refused.getMessage(), List.of());
     }
 
     @ExceptionHandler

@@ -1,0 +1,164 @@
+package org.etui.server.api;
+
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.io.OutputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipException;
+import java.util.zip.ZipFile;
+import java.util.zip.ZipOutputStream;
+import org.etui.core.check.BadInput;
+import org.etui.server.contract.Json;
+import org.etui.server.store.Backup;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.JsonNode;
+
+/**
+ * A backup as one file: a ZIP with a JSON document that says what it is, a file for every table with one JSON document a line, and the rack as a
+ * table to read.
+ */
+final class BackupFile {
+    private static final String ABOUT = "etui-backup.json";
+    private static final String ENDING = ".jsonl";
+    private static final int VERSION = 1;
+
+    /** No bench's work comes to more. */
+    static final int MOST_BYTES = 500_000_000;
+
+    private static final int MOST_LINE = 4 * RecordConverter.MOST_BYTES;
+
+    private BackupFile() {}
+
+    /**
+     * What a backup says of itself.
+     *
+     * @param format always etui-backup
+     * @param version always 1
+     * @param made when it was made, ISO 8601
+     */
+    record About(String format, int version, String made) {}
+
+    /** Writes everything. */
+    static void write(Backup backup, byte[] rackCsv, String now, OutputStream out) throws IOException {
+        try (ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8)) {
+            entry(zip, ABOUT, Json.MAPPER.writeValueAsBytes(new About("etui-backup", VERSION, now)));
+            backup.snapshot(rows -> tables(zip, rows));
+            entry(zip, "rack.csv", rackCsv);
+        }
+    }
+
+    private static void tables(ZipOutputStream zip, Backup.Rows rows) {
+        try {
+            for (Backup.Table table : Backup.Table.values()) {
+                zip.putNextEntry(new ZipEntry(table.word() + ENDING));
+                rows.each(table, row -> line(zip, row));
+                zip.closeEntry();
+            }
+        } catch (IOException failed) {
+            throw new UncheckedIOException(failed);
+        }
+    }
+
+    private static void entry(ZipOutputStream zip, String name, byte[] body) throws IOException {
+        zip.putNextEntry(new ZipEntry(name));
+        zip.write(body);
+        zip.closeEntry();
+    }
+
+    private static void line(ZipOutputStream zip, Map<String, Object> row) {
+        try {
+            zip.write(Json.MAPPER.writeValueAsBytes(row));
+            zip.write('\n');
+        } catch (IOException failed) {
+            throw new UncheckedIOException(failed);
+        }
+    }
+
+    /**
+     * Puts a backup back.
+     *
+     * @throws BadInput if the file is none
+     * @throws Backup.Refused if it cannot be put back here
+     */
+    static void read(Path file, Backup backup) {
+        try (ZipFile zip = new ZipFile(file.toFile(), StandardCharsets.UTF_8)) {
+            about(zip);
+            backup.restore((table, row) -> rows(zip, table, row));
+        } catch (ZipException | UncheckedIOException broken) {
+            throw notOne("damaged, or no ZIP");
+        } catch (IOException unreadable) {
+            throw notOne("unreadable");
+        }
+    }
+
+    private static BadInput notOne(String what) {
+        return new BadInput("file", what, "must be a backup that Etui made");
+    }
+
+    private static void about(ZipFile zip) throws IOException {
+        ZipEntry entry = zip.getEntry(ABOUT);
+        if (entry == null || entry.getSize() > RecordConverter.MOST_BYTES) {
+            throw notOne("without " + ABOUT);
+        }
+        try {
+            JsonNode about = Json.MAPPER.readTree(zip.getInputStream(entry).readNBytes(RecordConverter.MOST_BYTES));
+            if (!about.path("format").asString("").equals("etui-backup")
+                    || about.path("version").asInt(0) != VERSION) {
+                throw new BadInput(
+                        "file",
+                        about.path("format").asString("no format") + " "
+                                + about.path("version").asInt(0),
+                        "must be etui-backup " + VERSION + "; a newer one needs a newer Etui");
+            }
+        } catch (JacksonException broken) {
+            throw notOne("with a broken " + ABOUT);
+        }
+    }
+
+    private static void rows(ZipFile zip, Backup.Table table, Consumer<Map<String, Object>> row) {
+        ZipEntry entry = Optional.ofNullable(zip.getEntry(table.word() + ENDING))
+                .orElseThrow(() -> notOne("without " + table.word() + ENDING));
+        try (BufferedReader lines =
+                new BufferedReader(new InputStreamReader(zip.getInputStream(entry), StandardCharsets.UTF_8))) {
+            for (String line = lines.readLine(); line != null; line = lines.readLine()) {
+                row.accept(row(line, table));
+            }
+        } catch (IOException broken) {
+            throw new UncheckedIOException(broken);
+        }
+    }
+
+    private static Map<String, Object> row(String line, Backup.Table table) {
+        if (line.length() > MOST_LINE) {
+            throw notOne("with a line of " + line.length() + " letters");
+        }
+        try {
+            JsonNode node = Json.MAPPER.readTree(line);
+            Map<String, Object> row = new LinkedHashMap<>();
+            node.properties().forEach(p -> {
+                JsonNode value = p.getValue();
+                if (value.isIntegralNumber()) {
+                    row.put(p.getKey(), value.asLong());
+                } else if (value.isString()) {
+                    row.put(p.getKey(), value.asString());
+                } else {
+                    throw notOne("with a " + p.getKey() + " that is neither text nor whole number");
+                }
+            });
+            if (row.isEmpty()) {
+                throw notOne("with an empty row in " + table.word());
+            }
+            return row;
+        } catch (JacksonException broken) {
+            throw notOne("with a broken line in " + table.word());
+        }
+    }
+}
