@@ -225,7 +225,8 @@ class OwnWaysTest {
         Locator called = page.getByLabel("called");
         called.nth(1).fill("large");
         called.nth(1).press("Enter");
-        assertThat(page.locator(".MuiTable-root")).containsText("Bangle, large");
+        Locator cuts = page.getByRole(AriaRole.TABLE, new Page.GetByRoleOptions().setName("Cut list"));
+        assertThat(cuts).containsText("Bangle, large");
         assertThat(page.locator(".mat svg text")).hasCount(2);
         page.getByLabel("how many").nth(1).fill("0");
         page.getByLabel("how many").nth(1).press("Enter");
@@ -233,7 +234,7 @@ class OwnWaysTest {
         assertThat(page.locator(".big b")).hasText("10");
         page.getByLabel("how many").nth(1).press("Escape");
         button(page, "^undo$").click();
-        assertThat(page.locator(".MuiTable-root")).not().containsText("Bangle, large");
+        assertThat(cuts).not().containsText("Bangle, large");
         page.getByLabel("due on").fill("2027-01-15");
         assertThat(page.locator(".side .due")).containsText("Friday 15 January");
         assertThat(Browser.seriousByAxe(page)).isEmpty();
