@@ -131,7 +131,11 @@ function ask<T>(path: string, question: object, signal?: AbortSignal): Promise<T
     headers: { 'Content-Type': 'application/json' },
     body: JSON.stringify(question),
   };
-  const call = signal ? askNamed(path, init, signal) : fetch(path, init);
+  return answered(signal ? askNamed(path, init, signal) : fetch(path, init));
+}
+
+/** The body of what was fetched without the typed client, or {@link Refused}. */
+function answered<T>(call: Promise<Response>): Promise<T> {
   return data(
     call.then(async (response) => {
       const body: unknown = await response.json();
@@ -181,15 +185,12 @@ export const api = {
     name: string,
     signal?: AbortSignal,
   ) =>
-    data<CutPlan>(
+    answered<CutPlan>(
       fetch('/api/rack/cut-plans', {
         method: 'POST',
         headers: { 'Content-Type': 'application/json', 'Etui-Ask': name },
         body: JSON.stringify(question),
         signal: signal ?? null,
-      }).then(async (response) => {
-        const body: unknown = await response.json();
-        return response.ok ? { data: body as CutPlan, response } : { error: body, response };
       }),
     ),
   /** What the rack has in place of wire that it has not enough of. */
@@ -279,14 +280,11 @@ export const api = {
     ask<Finished>('/api/colour/finishes', question, signal),
   /** The outline of the stone in a photograph of the stone sheet; the stone is widest so high over it, mm. */
   trace: (photograph: Blob, girdleMm: number) =>
-    data<TracedStone>(
+    answered<TracedStone>(
       fetch(`/api/outlines?girdleMm=${girdleMm}`, {
         method: 'POST',
         headers: { 'Content-Type': photograph.type },
         body: photograph,
-      }).then(async (response) => {
-        const body: unknown = await response.json();
-        return response.ok ? { data: body as TracedStone, response } : { error: body, response };
       }),
     ),
   /** What the camera sees. */
@@ -373,30 +371,16 @@ export const api = {
     ask<Sizes>('/api/sizes', question),
   /** Keeps every document of a file; says what becomes of pieces that are on the tray already. */
   importFile: (file: File, existing: 'ask' | 'replace' | 'both' | 'leave') =>
-    data<Imported>(
-      sendFile(`/api/pieces/import?existing=${existing}`, file).then(async (response) => {
-        const body: unknown = await response.json();
-        return response.ok ? { data: body as Imported, response } : { error: body, response };
-      }),
-    ),
+    answered<Imported>(sendFile(`/api/pieces/import?existing=${existing}`, file)),
   /** Keeps a job out of a file. */
-  importJob: (file: File) =>
-    data<KeptJob>(
-      sendFile('/api/jobs/import', file).then(async (response) => {
-        const body: unknown = await response.json();
-        return response.ok ? { data: body as KeptJob, response } : { error: body, response };
-      }),
-    ),
+  importJob: (file: File) => answered<KeptJob>(sendFile('/api/jobs/import', file)),
   /** Puts a backup back where nothing is kept yet. */
   restoreBackup: (file: File) =>
-    data<unknown>(
+    answered<unknown>(
       fetch('/api/backup/import', {
         method: 'POST',
         headers: { 'Content-Type': 'application/zip' },
         body: file,
-      }).then(async (response) => {
-        const body: unknown = await response.json();
-        return response.ok ? { data: body, response } : { error: body, response };
       }),
     ),
   /** What lies in the bin. */

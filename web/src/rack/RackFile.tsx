@@ -7,9 +7,10 @@ import TableBody from '@mui/material/TableBody';
 import TableCell from '@mui/material/TableCell';
 import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { api, reason } from '../api/client';
 import type { RackEntry, RackPreview } from '../api/types';
+import { FileButton } from '../kit/FileButton';
 import { Dialog } from '../kit/later';
 
 /** The rack as a table for a spreadsheet, and back: what would change is shown before anything is. */
@@ -17,7 +18,6 @@ export function RackFile(props: {
   /** books an entry after a version of the rack; says whether it was taken */
   book: (entry: RackEntry, version: number) => Promise<boolean>;
 }) {
-  const chooser = useRef<HTMLInputElement>(null);
   const [preview, setPreview] = useState<RackPreview>();
   const [wrong, setWrong] = useState<string>();
   const open = async (file: File) => {
@@ -38,18 +38,11 @@ export function RackFile(props: {
         </span>
       )}
       <Button href="/api/rack/csv">save as CSV</Button>
-      <Button onClick={() => chooser.current?.click()}>open a CSV file</Button>
-      <input
-        ref={chooser}
-        type="file"
+      <FileButton
+        says="open a CSV file"
+        label="a table of a rack"
         accept=".csv,text/csv"
-        aria-label="a table of a rack"
-        hidden
-        onChange={(event) => {
-          const file = event.target.files?.[0];
-          event.target.value = '';
-          if (file) void open(file);
-        }}
+        onFile={(file) => void open(file)}
       />
       <Dialog open={preview !== undefined} onClose={leave} maxWidth="md" fullWidth>
         <DialogTitle>What the file would change</DialogTitle>

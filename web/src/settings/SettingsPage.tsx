@@ -1,8 +1,9 @@
 import Button from '@mui/material/Button';
 import ToggleButton from '@mui/material/ToggleButton';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { api, reason, Refused } from '../api/client';
 import type { School } from '../api/types';
+import { FileButton } from '../kit/FileButton';
 import { LengthField } from '../kit/LengthField';
 import { useMeasures } from '../kit/OwnMeasures';
 import { useSettings } from '../kit/settings';
@@ -82,7 +83,6 @@ export function SettingsPage() {
 
 /** Everything in one file, and back into an empty Etui. */
 function Backup() {
-  const chooser = useRef<HTMLInputElement>(null);
   const [said, setSaid] = useState<{ wrong: boolean; text: string }>();
   const restore = async (file: File) => {
     setSaid({ wrong: false, text: 'Putting everything back …' });
@@ -100,18 +100,11 @@ function Backup() {
         <Button href="/api/backup" variant="outlined">
           save a backup
         </Button>
-        <Button onClick={() => chooser.current?.click()}>put a backup back</Button>
-        <input
-          ref={chooser}
-          type="file"
+        <FileButton
+          says="put a backup back"
+          label="a backup file"
           accept=".zip,application/zip"
-          aria-label="a backup file"
-          hidden
-          onChange={(event) => {
-            const file = event.target.files?.[0];
-            event.target.value = '';
-            if (file) void restore(file);
-          }}
+          onFile={(file) => void restore(file)}
         />
       </p>
       {said && (

@@ -203,7 +203,7 @@ final class Master {
                 body[items + way.group()][column] = 1;
                 body[rows - 1][column] = groups.get(way.group()).bar().open() ? 0 : 1;
             }
-            LinearSolver.Builder programme = LinearSolver.newStandardBuilder().objective(costs);
+            LinearSolver.Builder programme = LinearSolver.newBuilder().objective(costs);
             for (int r = 0; r < rows; r++) {
                 programme.equality(r < items ? wanted[r] : r < rows - 1 ? counts[r - items] : mayOpen, body[r]);
             }

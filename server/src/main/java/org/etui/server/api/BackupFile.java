@@ -128,7 +128,7 @@ final class BackupFile {
                 .orElseThrow(() -> notOne("without " + table.word() + ENDING));
         try (BufferedReader lines =
                 new BufferedReader(new InputStreamReader(zip.getInputStream(entry), StandardCharsets.UTF_8))) {
-            for (String line = lines.readLine(); line != null; line = lines.readLine()) {
+            for (String line = line(lines); !line.isEmpty(); line = line(lines)) {
                 row.accept(row(line, table));
             }
         } catch (IOException broken) {
@@ -136,10 +136,19 @@ final class BackupFile {
         }
     }
 
-    private static Map<String, Object> row(String line, Backup.Table table) {
-        if (line.length() > MOST_LINE) {
-            throw notOne("with a line of " + line.length() + " letters");
+    /** The next line, read no further than a line may be long; empty at the end. */
+    private static String line(BufferedReader lines) throws IOException {
+        StringBuilder line = new StringBuilder();
+        for (int c = lines.read(); c >= 0 && c != '\n'; c = lines.read()) {
+            line.append((char) c);
+            if (line.length() > MOST_LINE) {
+                throw notOne("with a line of more than " + MOST_LINE + " letters");
+            }
         }
+        return line.toString();
+    }
+
+    private static Map<String, Object> row(String line, Backup.Table table) {
         try {
             JsonNode node = Json.MAPPER.readTree(line);
             Map<String, Object> row = new LinkedHashMap<>();
@@ -153,6 +162,9 @@ final class BackupFile {
                     throw notOne("with a " + p.getKey() + " that is neither text nor whole number");
                 }
             });
+            if (row.get("document") instanceof String document) {
+                Json.MAPPER.readTree(document);
+            }
             if (row.isEmpty()) {
                 throw notOne("with an empty row in " + table.word());
             }

@@ -247,7 +247,8 @@ class RackController {
         try {
             return new CutPlan.Terms(nipMm, usefulMm);
         } catch (IllegalArgumentException bad) {
-            throw new BadInput("nipMm or usefulMm", nipMm + ", " + usefulMm, bad.getMessage());
+            boolean isNip = bad.getMessage().startsWith("nipMm");
+            throw new BadInput(isNip ? "nipMm" : "usefulMm", isNip ? nipMm : usefulMm, bad.getMessage());
         }
     }
 

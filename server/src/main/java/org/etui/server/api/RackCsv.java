@@ -228,7 +228,8 @@ final class RackCsv {
                 "missing",
                 form == Stock.Form.PARTS ? "must be given" : "or mass g must be given"));
         if (now < 0 || now > Stock.MOST) {
-            throw new BadInput("length mm", now, "must be from 0 to " + (long) Stock.MOST);
+            throw new BadInput(
+                    form == Stock.Form.PARTS ? "pieces" : "length mm", now, "must be from 0 to " + (long) Stock.MOST);
         }
         double more = now - had;
         boolean isOther = known == null || !known.stock().equals(stock);

@@ -4,6 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Consumer;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -99,20 +100,26 @@ public class Backup {
         }
         mapper.clearRevisions();
         mapper.clearDocuments();
-        for (Table table : Table.values()) {
-            rows.each(table, row -> {
-                for (String column : row.keySet()) {
-                    if (!table.columns.contains(column)) {
-                        throw new Refused("The backup has a column " + column + " in " + table.word()
-                                + ", which this Etui does not know.");
-                    }
-                }
-                mapper.put(table.word(), row);
-            });
+        try {
+            for (Table table : Table.values()) {
+                rows.each(table, row -> put(table, row));
+            }
+        } catch (DataIntegrityViolationException loose) {
+            throw new Refused("A row of the backup lacks something or belongs to nothing: it is damaged.");
         }
         long loose = mapper.loose();
         if (loose > 0) {
             throw new Refused(loose + " rows of the backup do not hang together: it is damaged.");
         }
+    }
+
+    private void put(Table table, Map<String, Object> row) {
+        for (String column : row.keySet()) {
+            if (!table.columns.contains(column)) {
+                throw new Refused("The backup has a column " + column + " in " + table.word()
+                        + ", which this Etui does not know.");
+            }
+        }
+        mapper.put(table.word(), row);
     }
 }

@@ -132,6 +132,24 @@ class BackupTest {
             loose.computeIfPresent("document_revision.jsonl", (n, rows) -> rows.substring(0, rows.indexOf('\n') + 1));
             assertThat(restore(other, zip(loose)).status()).isEqualTo(409);
 
+            Map<String, String> orphaned = new TreeMap<>(files);
+            orphaned.put("document.jsonl", "");
+            assertThat(restore(other, zip(orphaned)).status())
+                    .as("revisions of nothing")
+                    .isEqualTo(409);
+
+            Map<String, String> lacking = new TreeMap<>(files);
+            lacking.put("rack_entry.jsonl", "{\"number\": 1}\n");
+            assertThat(restore(other, zip(lacking)).status())
+                    .as("an entry without its document")
+                    .isEqualTo(409);
+
+            Map<String, String> unread = new TreeMap<>(files);
+            unread.put("card_progress.jsonl", "{\"subject\":\"a\",\"document\":\"{\",\"changed_at\":\"\"}\n");
+            assertThat(restore(other, zip(unread)).status())
+                    .as("a document that is none")
+                    .isEqualTo(400);
+
             Map<String, String> odd = new TreeMap<>(files);
             odd.put("rack_entry.jsonl", "{\"number\": 1, \"document\": \"{}\", \"x\\\") --\": \"y\"}\n");
             assertThat(restore(other, zip(odd)).status()).isEqualTo(409);

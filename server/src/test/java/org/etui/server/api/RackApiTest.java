@@ -189,7 +189,10 @@ class RackApiTest {
                 .isEqualTo(404);
         assertThat(http().post("/api/rack/entries", "{\"what\": \"described\"}").paths())
                 .containsExactly("If-Match");
-        assertThat(http().get("/api/rack/cutting-sheet?pieces=none&nipMm=-1").status())
-                .isEqualTo(400);
+        assertThat(http().get("/api/rack/cutting-sheet?pieces=none&nipMm=-1").paths())
+                .containsExactly("nipMm");
+        assertThat(http().get("/api/rack/cutting-sheet?pieces=none&usefulMm=1e9")
+                        .paths())
+                .containsExactly("usefulMm");
     }
 }
