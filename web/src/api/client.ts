@@ -55,6 +55,7 @@ import type {
   PriceSheet,
   Instead,
   PolicyCost,
+  HowFar,
 } from './types';
 
 const client = createClient<paths>({ baseUrl: '', fetch: (request) => globalThis.fetch(request) });
@@ -200,6 +201,9 @@ export const api = {
   cutPolicies: (piece: Piece, signal?: AbortSignal) => ask<PolicyCost[]>('/api/cut-policies', piece, signal),
   /** Whoever asked under a name wants what there is by now. */
   stopAsking: (name: string) => fetch(`/api/asked/${name}`, { method: 'DELETE' }).catch(() => undefined),
+  /** How far the work on a question has come that was asked under a name. */
+  howFar: (ask: string) =>
+    data<HowFar>(client.GET('/api/asked/{ask}', { params: { path: { ask } } }) as never),
   stones: () => data<KeptStones>(client.GET('/api/stones') as never),
   saveStones: (version: number, stones: readonly KeptStone[]) =>
     data<KeptStones>(

@@ -1435,7 +1435,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        get: operations["how"];
         put?: never;
         post?: never;
         delete: operations["takeBack"];
@@ -5298,6 +5298,12 @@ export interface components {
             /** @description surface of what goes in, mm² */
             surfaceMm2: number;
         };
+        WatchHow: {
+            /** @description what it does; empty where nothing is searched for */
+            words: string;
+            /** @description how much of its time is over, 0 to 1 */
+            share: number;
+        };
         PieceControllerEmptied: {
             /** @description how many are gone */
             pieces: number;
@@ -7973,6 +7979,28 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    how: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                ask: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WatchHow"];
+                };
             };
         };
     };

@@ -124,3 +124,4 @@ export type PriceRow = components['schemas']['PriceSheetRow'];
 export type Pricing = components['schemas']['Pricing'];
 export type Instead = components['schemas']['Instead'];
 export type PolicyCost = components['schemas']['PolicyCost'];
+export type HowFar = components['schemas']['WatchHow'];

@@ -2,6 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
+import LinearProgress from '@mui/material/LinearProgress';
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useMemo, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
@@ -100,12 +101,7 @@ export function CutFromRack() {
         {some && plan.data && plan.data.missing.length > 0 && done === undefined && (
           <Substitutes pieces={pieces} jobs={jobs} terms={{ nipMm, usefulMm }} version={version ?? 0} />
         )}
-        {late && (
-          <p role="status" className="tools-row">
-            Looking for the fewest stocks and the least scrap …
-            <Button onClick={() => void api.stopAsking(name)}>stop here</Button>
-          </p>
-        )}
+        {late && <Looking name={name} />}
       </Box>
       <aside className="side" aria-label="what is to be cut">
         <h2 className="part-title">jobs</h2>
@@ -173,6 +169,35 @@ function useLate(busy: boolean): boolean {
     };
   }, [busy]);
   return busy && late;
+}
+
+/** How far the search for the fewest stocks has come, and a button that ends it with the best so far. */
+function Looking(props: {
+  /** the name under which it was asked */
+  name: string;
+}) {
+  const how = useQuery({
+    queryKey: ['how-far', props.name],
+    queryFn: () => api.howFar(props.name),
+    refetchInterval: 250,
+    gcTime: 0,
+    retry: false,
+  });
+  return (
+    <Box sx={{ display: 'flex', flexDirection: 'column', gap: 1, maxWidth: 520 }}>
+      <p role="status">
+        Looking for the fewest stocks and the least scrap …{how.data?.words && <> {how.data.words}</>}
+      </p>
+      <LinearProgress
+        aria-label="how much of the time is over"
+        variant={how.data ? 'determinate' : 'indeterminate'}
+        value={100 * (how.data?.share ?? 0)}
+      />
+      <Button variant="outlined" sx={{ alignSelf: 'start' }} onClick={() => void api.stopAsking(props.name)}>
+        stop here
+      </Button>
+    </Box>
+  );
 }
 
 function Choices(props: {

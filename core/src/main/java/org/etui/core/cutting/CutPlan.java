@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
+import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import org.etui.core.check.BadInput;
 import org.etui.core.check.Check;
@@ -206,11 +207,21 @@ public record CutPlan(
      * Plans the cuts.
      *
      * @param goOn false once it must end: the best that is found by then is answered
+     * @param found told of every plan that is better than those before it
      * @throws BadInput if more is wanted than a bench can cut
      */
-    public static CutPlan of(List<Wanted> wanted, Rack rack, Terms terms, BooleanSupplier goOn) {
-        return new Planning(rack, terms, goOn).plan(wanted);
+    public static CutPlan of(List<Wanted> wanted, Rack rack, Terms terms, BooleanSupplier goOn, Consumer<SoFar> found) {
+        return new Planning(rack, terms, goOn, found).plan(wanted);
     }
+
+    /**
+     * The best plan so far.
+     *
+     * @param kind which kind of wire is planned, from 1
+     * @param kinds how many kinds there are
+     * @param opened whole stocks of that kind that it opens
+     */
+    public record SoFar(int kind, int kinds, int opened) {}
 
     /** Whether wire of a stock is the wire that is wanted. */
     static boolean isSame(Wire stock, Wire wanted) {
@@ -234,6 +245,7 @@ public record CutPlan(
         private final Rack rack;
         private final Terms terms;
         private final BooleanSupplier goOn;
+        private final Consumer<SoFar> found;
         private final List<Bar> bars = new ArrayList<>();
         private final List<Missing> missing = new ArrayList<>();
         private final List<Entry.Line> lines = new ArrayList<>();
@@ -246,10 +258,11 @@ public record CutPlan(
         private int openedGap;
         private double scrapGapMm;
 
-        Planning(Rack rack, Terms terms, BooleanSupplier goOn) {
+        Planning(Rack rack, Terms terms, BooleanSupplier goOn, Consumer<SoFar> found) {
             this.rack = rack;
             this.terms = terms;
             this.goOn = goOn;
+            this.found = found;
         }
 
         CutPlan plan(List<Wanted> wanted) {
@@ -270,7 +283,10 @@ public record CutPlan(
                         })
                         .add(w);
             }
-            kinds.forEach(this::kind);
+            for (int k = 0; k < kinds.size(); k++) {
+                int nth = k + 1;
+                kind(kinds.get(k), cuts -> found.accept(new SoFar(nth, kinds.size(), (int) cuts.opened())));
+            }
             double scrap = bars.stream()
                     .filter(b -> b.rest() == Rest.SCRAP)
                     .mapToDouble(Bar::restMm)
@@ -298,7 +314,7 @@ public record CutPlan(
          */
         private record Lot(Wanted wanted, int wires, int count) {}
 
-        private void kind(List<Wanted> wanted) {
+        private void kind(List<Wanted> wanted, Consumer<Cuts> better) {
             List<Rack.Held> stocks = rack.there().stream()
                     .filter(h -> h.free() > GRAIN)
                     .filter(h -> h.stock()
@@ -325,7 +341,7 @@ public record CutPlan(
                             e.getKey(),
                             e.getValue().stream().mapToInt(Lot::count).sum()))
                     .toList();
-            Cuts cuts = Cutter.cut(task(stocks, items), goOn);
+            Cuts cuts = Cutter.cut(task(stocks, items), goOn, better);
             opened += (int) cuts.opened();
             proven &= cuts.isBest();
             unmetGapMm += (cuts.unmet() - cuts.least().unmet()) * UNIT_MM;

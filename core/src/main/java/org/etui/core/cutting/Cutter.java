@@ -7,6 +7,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.function.BooleanSupplier;
+import java.util.function.Consumer;
 import java.util.stream.IntStream;
 
 /**
@@ -25,14 +26,16 @@ final class Cutter {
 
     private final Task task;
     private final BooleanSupplier goOn;
+    private final Consumer<Cuts> found;
     private final List<Master.Group> groups = new ArrayList<>();
     private final List<List<Integer>> members = new ArrayList<>();
     private final List<Master.Way> pool = new ArrayList<>();
     private Cuts best;
 
-    private Cutter(Task task, BooleanSupplier goOn) {
+    private Cutter(Task task, BooleanSupplier goOn, Consumer<Cuts> found) {
         this.task = task;
         this.goOn = goOn;
+        this.found = found;
         for (int b = 0; b < task.bars().size(); b++) {
             Task.Bar bar = task.bars().get(b);
             int g = IntStream.range(0, groups.size())
@@ -53,9 +56,10 @@ final class Cutter {
      * Plans the cuts.
      *
      * @param goOn false once it must end: what has been found by then is answered, with what was proven by then
+     * @param found told of every plan that is better than those before it
      */
-    static Cuts cut(Task task, BooleanSupplier goOn) {
-        return new Cutter(task, goOn).solve();
+    static Cuts cut(Task task, BooleanSupplier goOn, Consumer<Cuts> found) {
+        return new Cutter(task, goOn, found).solve();
     }
 
     private Cuts solve() {
@@ -239,6 +243,7 @@ final class Cutter {
         Cuts cuts = Cuts.of(task, times, Cuts.Least.NOTHING);
         if (cuts.isBetterThan(best)) {
             best = cuts;
+            found.accept(cuts);
         }
     }
 

@@ -36,7 +36,7 @@ class CutPlanTest {
     }
 
     private static CutPlan plan(List<Wanted> wanted, Rack rack) {
-        return CutPlan.of(wanted, rack, CutPlan.Terms.USUAL, () -> true);
+        return CutPlan.of(wanted, rack, CutPlan.Terms.USUAL, () -> true, f -> {});
     }
 
     /** By hand: three wires of 97 mm with two nips of 1.5 mm each fill 300 mm; the off-cut that is too short for one stays. */
@@ -128,7 +128,7 @@ class CutPlanTest {
                             random.nextBoolean()))
                     .toList();
             CutPlan.Terms terms = new CutPlan.Terms(random.nextInt(4) * 0.5, random.nextInt(100));
-            CutPlan plan = CutPlan.of(wanted, Rack.of(entries), terms, () -> true);
+            CutPlan plan = CutPlan.of(wanted, Rack.of(entries), terms, () -> true, f -> {});
             canBeCut(plan, wanted, terms);
             plan.entry().ifPresent(e -> Rack.require(entries, e));
         }

@@ -30,7 +30,7 @@ class CutterTest {
     @Test
     void textbookRolls_areOpenedAsFewAsCanBe() {
         Task task = new Task(bars(480, 100), items(45, 97, 36, 610, 31, 395, 14, 211), 1000);
-        Cuts cuts = Cutter.cut(task, () -> true);
+        Cuts cuts = Cutter.cut(task, () -> true, c -> {});
         assertThat(cuts.unmet()).isZero();
         assertThat(cuts.opened()).isEqualTo(453);
         assertThat(cuts.least().opened()).isEqualTo(453);
@@ -45,7 +45,7 @@ class CutterTest {
                         1380, 22, 1520, 25, 1560, 12, 1710, 14, 1820, 18, 1880, 18, 1930, 20, 2000, 10, 2050, 12, 2100,
                         14, 2140, 16, 2150, 18, 2200, 20),
                 10000);
-        Cuts cuts = Cutter.cut(task, () -> true);
+        Cuts cuts = Cutter.cut(task, () -> true, c -> {});
         assertThat(cuts.unmet()).isZero();
         assertThat(cuts.opened()).isEqualTo(73);
         assertThat(cuts.least().opened()).isEqualTo(73);
@@ -72,7 +72,7 @@ class CutterTest {
         for (int size : sizes) {
             items.add(new Task.Item(size, 1));
         }
-        Cuts cuts = Cutter.cut(new Task(bars(24, 1000), items, 1001), () -> true);
+        Cuts cuts = Cutter.cut(new Task(bars(24, 1000), items, 1001), () -> true, c -> {});
         assertThat(cuts.unmet()).isZero();
         assertThat(cuts.opened()).isEqualTo(20);
         assertThat(cuts.scrap()).isZero();
@@ -93,7 +93,7 @@ class CutterTest {
             items.add(new Task.Item(40 + random.nextInt(160), 10));
         }
         long end = System.nanoTime() + 2_000_000_000L;
-        Cuts cuts = Cutter.cut(new Task(bars, items, 60), () -> System.nanoTime() < end);
+        Cuts cuts = Cutter.cut(new Task(bars, items, 60), () -> System.nanoTime() < end, c -> {});
         long wanted =
                 items.stream().mapToLong(i -> (long) i.length() * i.count()).sum();
         assertThat(cuts.unmet()).isZero();
@@ -105,7 +105,7 @@ class CutterTest {
     @Test
     void stoppedAtOnce_itAnswersWhatItHas() {
         List<Task.Item> items = items(45, 7, 36, 13, 31, 9, 14, 6);
-        Cuts cuts = Cutter.cut(new Task(bars(40, 100), items, 20), () -> false);
+        Cuts cuts = Cutter.cut(new Task(bars(40, 100), items, 20), () -> false, c -> {});
         assertThat(cuts.unmet()).isZero();
         assertThat(cuts.opened()).isGreaterThanOrEqualTo(cuts.least().opened());
         assertThat(cuts.opened()).as("the length bound").isGreaterThanOrEqualTo(12);
@@ -118,7 +118,7 @@ class CutterTest {
         for (int j = 0; j < 60; j++) {
             items.add(new Task.Item(4001 + 7 * j, 300));
         }
-        Cuts cuts = Cutter.cut(new Task(bars(30, Task.LONGEST), items, 600), () -> true);
+        Cuts cuts = Cutter.cut(new Task(bars(30, Task.LONGEST), items, 600), () -> true, c -> {});
         assertThat(cuts.unmet()).isPositive();
         assertThat(cuts.least()).isEqualTo(Cuts.Least.NOTHING);
     }
@@ -141,7 +141,7 @@ class CutterTest {
             items.add(new Task.Item(9 + random.nextInt(30), 1 + random.nextInt(2)));
         }
         Task task = new Task(bars, items, 25);
-        Cuts cuts = Cutter.cut(task, () -> true);
+        Cuts cuts = Cutter.cut(task, () -> true, c -> {});
         long[] all = search(task);
         assertThat(new long[] {cuts.unmet(), cuts.opened()}).containsExactly(all[0], all[1]);
         if (cuts.isBest()) {

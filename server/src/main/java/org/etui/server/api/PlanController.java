@@ -29,6 +29,7 @@ import org.etui.core.tool.Toolbox;
 import org.etui.core.wire.Wire;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -78,6 +79,12 @@ class PlanController {
     ResponseEntity<Void> takeBack(@PathVariable String ask) {
         watch.takeBack(ask);
         return ResponseEntity.noContent().build();
+    }
+
+    /** How far the work on a question has come, by the same name. */
+    @GetMapping("/asked/{ask}")
+    Watch.How how(@PathVariable String ask) {
+        return watch.how(ask);
     }
 
     /**

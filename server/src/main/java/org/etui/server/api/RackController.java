@@ -42,7 +42,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/rack")
 class RackController {
     /** A plan of cuts is looked for no longer than this; then the best that was found is answered. */
-    private static final long MOST_NS = 2_000_000_000L;
+    private static final double MOST_NS = 2e9;
 
     private static final int LAST = 40;
     private static final int MOST_THINGS = 100;
@@ -206,15 +206,15 @@ class RackController {
     /** What is cut from which stock for pieces and jobs. Taken back by its name it answers the best that it has found. */
     @PostMapping("/cut-plans")
     CutPlan plan(@RequestBody CutQuestion question) {
-        return watch.many(() -> planned(question));
+        return watch.search(search -> planned(question, search));
     }
 
     /** What the rack has in place of wire that it has not enough of, piece by piece. */
     @PostMapping("/substitutes")
     List<Instead> substitutes(@RequestBody CutQuestion question) {
-        return watch.many(() -> {
+        return watch.search(search -> {
             Rack rack = book.now();
-            Set<Wire> missing = planned(question).missing().stream()
+            Set<Wire> missing = planned(question, search).missing().stream()
                     .map(CutPlan.Missing::wire)
                     .collect(Collectors.toSet());
             return asked(question).stream()
@@ -236,7 +236,7 @@ class RackController {
         Writer.As as = PlanController.word("format", format, Writer.As.values());
         Paper on = PlanController.word("paper", paper, Paper.values());
         CutQuestion question = new CutQuestion(pieces, jobs, terms(nipMm, usefulMm));
-        CutPlan plan = watch.many(() -> planned(question));
+        CutPlan plan = watch.search(search -> planned(question, search));
         return PaperController.shown(
                 CuttingSheet.of(plan, on, new org.etui.core.measure.LengthFormat(PlanController.units(units)), as),
                 as.mediaType(),
@@ -261,16 +261,35 @@ class RackController {
         return asked;
     }
 
-    private CutPlan planned(CutQuestion question) {
-        List<Wanted> wanted =
-                asked(question).stream().flatMap(p -> wanted(p).stream()).toList();
+    private CutPlan planned(CutQuestion question, Watch.Search search) {
+        List<Wanted> wanted = new ArrayList<>();
+        List<Piece> asked = asked(question);
+        for (int i = 0; i < asked.size(); i++) {
+            search.tell(asked.size() == 1 ? "working out its wires" : "piece " + (i + 1) + " of " + asked.size());
+            search.reach(0.5 * i / asked.size());
+            wanted.addAll(wanted(asked.get(i)));
+        }
         if (wanted.isEmpty()) {
             throw new BadInput("pieces", "none", "or jobs must name at least one");
         }
         Rack rack = book.now();
-        Thread asker = Thread.currentThread();
-        long end = System.nanoTime() + MOST_NS;
-        return CutPlan.of(wanted, rack, question.terms(), () -> !asker.isInterrupted() && System.nanoTime() < end);
+        long begin = System.nanoTime();
+        return CutPlan.of(
+                wanted,
+                rack,
+                question.terms(),
+                () -> {
+                    double share = (System.nanoTime() - begin) / MOST_NS;
+                    search.reach(0.5 + 0.5 * share);
+                    return search.goesOn() && share < 1;
+                },
+                best -> search.tell(words(best)));
+    }
+
+    private static String words(CutPlan.SoFar best) {
+        String opened = best.opened() == 1 ? "1 stock" : best.opened() == 0 ? "no stock" : best.opened() + " stocks";
+        return (best.kinds() == 1 ? "" : "wire " + best.kind() + " of " + best.kinds() + ": ") + "so far " + opened
+                + " newly opened";
     }
 
     private static List<Wanted> wanted(Piece piece) {

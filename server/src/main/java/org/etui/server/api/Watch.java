@@ -9,8 +9,10 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.ScheduledFuture;
 import java.util.concurrent.TimeUnit;
+import java.util.function.Function;
 import java.util.function.Supplier;
 import org.etui.core.check.Stopped;
+import org.etui.core.check.Term;
 import org.etui.server.Ready;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.event.EventListener;
@@ -79,26 +81,67 @@ class Watch {
         return within(plan.multipliedBy(10), work);
     }
 
+    /** Searches for the best there is: as long as many plans, and taken back it ends with the best that it has found by then. */
+    <T> T search(Function<Search, T> work) {
+        Turn turn = new Turn(Thread.currentThread(), true);
+        return within(plan.multipliedBy(10), turn, () -> work.apply(turn));
+    }
+
     /** The asker of that name has gone or no longer wants to know. */
     void takeBack(String ask) {
         Turn turn = asked.get(ask);
         if (turn != null) {
-            turn.stop(true);
+            turn.takeBack();
         }
     }
 
+    /** How far a search of that name has come; with empty words where there is none. */
+    How how(String ask) {
+        Turn turn = asked.get(ask);
+        return turn == null ? How.NOWHERE : turn.how;
+    }
+
+    /**
+     * How far a search has come.
+     *
+     * @param words what it does
+     * @param share how much of its time is over, 0 to 1
+     */
+    record How(
+            @Term("what it does; empty where nothing is searched for")
+            String words,
+
+            @Term("how much of its time is over, 0 to 1") double share) {
+        static final How NOWHERE = new How("", 0);
+    }
+
+    /** A search, as those who work at it see it. */
+    interface Search {
+        /** Whether nobody has said that it is enough. */
+        boolean goesOn();
+
+        /** Says what it does. */
+        void tell(String words);
+
+        /** Says how much of its time is over, 0 to 1. */
+        void reach(double share);
+    }
+
     private <T> T within(Duration most, Supplier<T> work) {
+        return within(most, new Turn(Thread.currentThread(), false), work);
+    }
+
+    private <T> T within(Duration most, Turn turn, Supplier<T> work) {
         Duration limit = warm ? most : most.multipliedBy(COLD);
-        Turn turn = new Turn(Thread.currentThread());
         String ask = ask();
         if (!ask.isEmpty()) {
             asked.put(ask, turn);
         }
-        ScheduledFuture<?> end = clock.schedule(() -> turn.stop(false), limit.toMillis(), TimeUnit.MILLISECONDS);
+        ScheduledFuture<?> end = clock.schedule(turn::stop, limit.toMillis(), TimeUnit.MILLISECONDS);
         try {
             return work.get();
         } catch (Stopped stopped) {
-            throw new CutOff(inWords(limit), turn.isTakenBack(), stopped);
+            throw new CutOff(inWords(limit), turn.isTakenBack() && !turn.endsWithItsBest, stopped);
         } finally {
             end.cancel(false);
             turn.end();
@@ -120,24 +163,48 @@ class Watch {
     }
 
     /** One piece of work on its thread; once it has ended the thread is never interrupted for it. */
-    private static final class Turn {
+    private static final class Turn implements Search {
         private final Thread thread;
+        private final boolean endsWithItsBest;
+        private volatile How how = How.NOWHERE;
         private boolean ended;
         private boolean takenBack;
 
-        Turn(Thread thread) {
+        Turn(Thread thread, boolean endsWithItsBest) {
             this.thread = thread;
+            this.endsWithItsBest = endsWithItsBest;
         }
 
-        synchronized void stop(boolean back) {
+        synchronized void stop() {
             if (!ended) {
-                takenBack = back;
                 thread.interrupt();
+            }
+        }
+
+        synchronized void takeBack() {
+            takenBack = true;
+            if (!endsWithItsBest) {
+                stop();
             }
         }
 
         synchronized boolean isTakenBack() {
             return takenBack;
+        }
+
+        @Override
+        public boolean goesOn() {
+            return !isTakenBack() && !thread.isInterrupted();
+        }
+
+        @Override
+        public void tell(String words) {
+            how = new How(words, how.share());
+        }
+
+        @Override
+        public void reach(double share) {
+            how = new How(how.words(), Math.min(1, share));
         }
 
         /** What was meant for this work must not meet the next. */

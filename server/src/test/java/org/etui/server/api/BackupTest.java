@@ -15,7 +15,9 @@ import java.util.zip.ZipOutputStream;
 import org.etui.server.EmptyBench;
 import org.etui.server.Http;
 import org.etui.server.ServerTest;
+import org.etui.server.store.PieceStore;
 import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.web.server.LocalServerPort;
 import org.springframework.test.annotation.DirtiesContext;
 import tools.jackson.databind.JsonNode;
@@ -26,6 +28,9 @@ import tools.jackson.databind.JsonNode;
 class BackupTest {
     @LocalServerPort
     private int port;
+
+    @Autowired
+    private PieceStore store;
 
     private Http http() {
         return new Http(port);
@@ -67,6 +72,7 @@ class BackupTest {
         JsonNode renamed = piece.get("document").deepCopy();
         ((tools.jackson.databind.node.ObjectNode) renamed).put("name", "Hazel, renamed");
         http().put("/api/pieces/" + id, piece.get("version").asLong(), renamed.toString());
+        String damaged = store.create("no JSON at all").row().id();
         byte[] backup = http().get("/api/backup").body();
         Map<String, String> files = files(backup);
         assertThat(files)
@@ -86,11 +92,15 @@ class BackupTest {
             Http other = empty.http();
             other.get("/api/settings");
             other.get("/api/tools");
-            assertThat(restore(other, backup).status()).isEqualTo(200);
+            Http.Answer restored = restore(other, backup);
+            assertThat(restored.status())
+                    .as(new String(restored.body(), StandardCharsets.UTF_8))
+                    .isEqualTo(200);
             assertThat(files(other.get("/api/backup").body()))
                     .usingRecursiveComparison()
                     .ignoringFields("etui-backup.json")
                     .isEqualTo(withoutDate(files, other));
+            assertThat(other.get("/api/pieces").json().toString()).contains(damaged);
             assertThat(other.get("/api/pieces/" + id)
                             .json()
                             .at("/document/name")
