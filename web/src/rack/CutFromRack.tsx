@@ -106,13 +106,13 @@ export function CutFromRack() {
       <aside className="side" aria-label="what is to be cut">
         <h2 className="part-title">jobs</h2>
         <Choices
-          items={(allJobs.data ?? []).filter((j) => !j.wrong).map((j) => ({ id: j.id, name: j.name }))}
+          items={allJobs.data?.filter((j) => !j.wrong).map((j) => ({ id: j.id, name: j.name }))}
           on={jobs}
           onPick={(id, on) => pick('job', id, on)}
         />
         <h2 className="part-title">pieces</h2>
         <Choices
-          items={(tray.data ?? []).map((p) => ({ id: p.id, name: p.name }))}
+          items={tray.data?.map((p) => ({ id: p.id, name: p.name }))}
           on={pieces}
           onPick={(id, on) => pick('piece', id, on)}
         />
@@ -201,8 +201,8 @@ function Looking(props: {
 }
 
 function Choices(props: {
-  /** what can be chosen */
-  items: readonly { id: string; name: string }[];
+  /** what can be chosen; undefined while it is read */
+  items: readonly { id: string; name: string }[] | undefined;
   /** what is chosen */
   on: readonly string[];
   /** called when one is chosen or not */
@@ -210,7 +210,7 @@ function Choices(props: {
 }) {
   return (
     <Box sx={{ display: 'flex', flexDirection: 'column' }}>
-      {props.items.map((item) => (
+      {props.items?.map((item) => (
         <FormControlLabel
           key={item.id}
           label={item.name}
@@ -225,7 +225,8 @@ function Choices(props: {
           }
         />
       ))}
-      {props.items.length === 0 && <p className="why">There are none.</p>}
+      {props.items?.length === 0 && <p className="why">There are none.</p>}
+      {!props.items && <p className="why">being read …</p>}
     </Box>
   );
 }

@@ -273,6 +273,7 @@ class RackController {
             throw new BadInput("pieces", "none", "or jobs must name at least one");
         }
         Rack rack = book.now();
+        search.tell("sharing out the wires");
         long begin = System.nanoTime();
         return CutPlan.of(
                 wanted,
