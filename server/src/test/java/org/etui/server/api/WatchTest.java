@@ -57,10 +57,9 @@ class WatchTest {
     void plan_thatIsTakenBack_isCutOff() throws Exception {
         FutureTask<String> plan = asked(() -> watch.plan(() -> {
             begun.countDown();
-            while (!Thread.interrupted()) {
-                Thread.onSpinWait();
+            while (true) {
+                Stopped.where(Thread.currentThread());
             }
-            throw new Stopped();
         }));
         waitForIt();
         watch.takeBack(NAME);
