@@ -56,6 +56,10 @@ import type {
   Instead,
   PolicyCost,
   HowFar,
+  LogAnswer,
+  NewFact,
+  DaybookAnswer,
+  Lessons,
 } from './types';
 
 const client = createClient<paths>({ baseUrl: '', fetch: (request) => globalThis.fetch(request) });
@@ -204,6 +208,18 @@ export const api = {
   /** How far the work on a question has come that was asked under a name. */
   howFar: (ask: string) =>
     data<HowFar>(client.GET('/api/asked/{ask}', { params: { path: { ask } } }) as never),
+  log: (subject: string) =>
+    data<LogAnswer>(client.GET('/api/log/{subject}', { params: { path: { subject } } }) as never),
+  /** Writes facts down, all or none. */
+  writeDown: (subject: string, facts: readonly Partial<NewFact>[]) =>
+    ask<LogAnswer>(`/api/log/${subject}`, { facts }),
+  takeFactBack: (subject: string, number: number) =>
+    answered<LogAnswer>(fetch(`/api/log/${subject}/facts/${number}`, { method: 'DELETE' })),
+  keepFact: (subject: string, number: number) =>
+    answered<LogAnswer>(fetch(`/api/log/${subject}/facts/${number}/keep`, { method: 'POST' })),
+  daybook: (search: string, before: string) =>
+    data<DaybookAnswer>(client.GET('/api/daybook', { params: { query: { search, before } } }) as never),
+  lessons: () => data<Lessons>(client.GET('/api/daybook/lessons') as never),
   stones: () => data<KeptStones>(client.GET('/api/stones') as never),
   saveStones: (version: number, stones: readonly KeptStone[]) =>
     data<KeptStones>(

@@ -660,6 +660,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/log/{subject}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["read_9"];
+        put?: never;
+        post: operations["add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/log/{subject}/facts/{number}/keep": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["keep"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/lengths": {
         parameters: {
             query?: never;
@@ -845,7 +877,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["read_9"];
+        post: operations["read_10"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1035,7 +1067,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["read_10"];
+        get: operations["read_11"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1364,6 +1396,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/daybook": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["read_12"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/daybook/lessons": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["lessons"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/daybook/csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["csv_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/cautions": {
         parameters: {
             query?: never;
@@ -1439,6 +1519,22 @@ export interface paths {
         put?: never;
         post?: never;
         delete: operations["takeBack"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/log/{subject}/facts/{number}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["takeBack_1"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1845,6 +1941,11 @@ export interface components {
              * @default []
              */
             seenHints: string[];
+            /**
+             * @description of which habits what was learnt is used in plans
+             * @default []
+             */
+            learnt: ("allowance" | "springback" | "flattening" | "minutes" | "hold")[];
         };
         School: {
             /**
@@ -4153,8 +4254,10 @@ export interface components {
         CutAllowance: {
             /** @description handles, trimmed later, mm */
             handleMm: number;
-            /** @description spare at the end, mm */
+            /** @description spare at the end, with what the maker's own records add, mm */
             tailMm: number;
+            /** @description how much of that the maker's own records add, mm; below 0 where they take some away */
+            learntMm: number;
             /** @description filing, mm */
             fileMm: number;
             /** @description up to what the maker can measure, mm */
@@ -4772,6 +4875,133 @@ export interface components {
              */
             formedBy: "fingers" | "pliers" | "vice";
         };
+        LogControllerLogAnswer: {
+            /** @description what it is called */
+            name: string;
+            /** @description what can be measured, with what is planned */
+            measurable: components["schemas"]["Measurable"][];
+            /** @description what was written down, in order */
+            facts: components["schemas"]["DaybookPage"][];
+            /** @description what the records of all pieces say of the groups that this one has */
+            learnt: components["schemas"]["Learnt"][];
+            /** @description of which habits what was learnt is used */
+            used: ("allowance" | "springback" | "flattening" | "minutes" | "hold")[];
+        };
+        Measurable: {
+            /**
+             * @description what it is
+             * @enum {string}
+             */
+            what: "cut" | "left-over" | "used" | "inside" | "outside" | "thickness" | "width" | "mass" | "minutes" | "hold" | "bath" | "breakage" | "note";
+            /** @description what it speaks of: a strand, strand.element, step.number; empty for the whole piece */
+            about: string;
+            /** @description that in words */
+            title: string;
+            /** @description what is planned, in the unit of what it is; absent where nothing is */
+            planned?: number;
+            /** @description length of wire that a difference is spread over, mm */
+            overMm?: number;
+            /** @description inside diameter on the tool that is planned, mm; absent where it is not wound on one */
+            toolMm?: number;
+            /** @description what it teaches something about; absent where it teaches nothing */
+            group?: components["schemas"]["Group"];
+        };
+        Group: {
+            /** @description kind of element; for what no element is formed in, kind of step */
+            kind: string;
+            /**
+             * @description the metal
+             * @enum {string}
+             */
+            metal: "copper" | "brass" | "jewelers-bronze" | "sterling-silver" | "fine-silver" | "aluminium" | "gold-filled" | "silver-plated-copper" | "enamelled-copper" | "gold-14k" | "annealed-steel" | "music-wire";
+            /**
+             * @description thickness of the wire
+             * @enum {string}
+             */
+            band: "fine" | "thin" | "medium" | "stout" | "heavy";
+        };
+        DaybookPage: {
+            /** @description counts every fact */
+            number: number;
+            /** @description what was made: a piece or a job */
+            subject: string;
+            /** @description what that is called */
+            name: string;
+            /** @description the day, ISO 8601 */
+            day: string;
+            /** @description what was measured or seen */
+            fact: components["schemas"]["Fact"];
+        };
+        Fact: {
+            /**
+             * @description what it is
+             * @enum {string}
+             */
+            what: "cut" | "left-over" | "used" | "inside" | "outside" | "thickness" | "width" | "mass" | "minutes" | "hold" | "bath" | "breakage" | "note";
+            /**
+             * @description what it speaks of: a strand, strand.element, step.number; empty for the whole piece
+             * @default
+             */
+            about: string;
+            /**
+             * @description that in words
+             * @default
+             */
+            title: string;
+            /** @description what it teaches something about; absent where it teaches nothing */
+            group?: components["schemas"]["Group"];
+            /** @description what was planned, in the unit of what it is */
+            planned?: number;
+            /** @description length of wire that a difference is spread over, mm */
+            overMm?: number;
+            /** @description what it came to, in the unit of what it is */
+            actual?: number;
+            /**
+             * @description how a hold test ended
+             * @default none
+             * @enum {string}
+             */
+            outcome: "none" | "held" | "opened" | "snapped";
+            /**
+             * @description what it was done with
+             * @default
+             */
+            tool: string;
+            /**
+             * @description in the maker's words; of a breakage: where and how
+             * @default
+             */
+            note: string;
+            /**
+             * @description what helped
+             * @default
+             */
+            helped: string;
+            /**
+             * @description whether it was for practice only
+             * @default false
+             */
+            practice: boolean;
+        };
+        Learnt: {
+            /**
+             * @description of what
+             * @enum {string}
+             */
+            habit: "allowance" | "springback" | "flattening" | "minutes" | "hold";
+            /** @description of which wire */
+            group: components["schemas"]["Group"];
+            /** @description how many records count */
+            records: number;
+            /** @description how many lie so far out that they do not */
+            leftOut: number;
+            /** @description what the general value is to be multiplied by */
+            factor: number;
+            /** @description least of the interval that holds it nine times in ten */
+            from: number;
+            /** @description greatest of it */
+            to: number;
+        };
         LengthText: {
             /** @description the length, mm */
             mm: number;
@@ -5284,6 +5514,75 @@ export interface components {
             /** @description whether it is an estimate */
             estimate: boolean;
         };
+        DaybookControllerDaybookAnswer: {
+            /** @description the newest first */
+            days: components["schemas"]["DaybookControllerDay"][];
+            /** @description how many facts there are in all that were looked for */
+            facts: number;
+            /** @description the day to ask for next, for older ones; empty where there are none */
+            before: string;
+        };
+        DaybookControllerDay: {
+            /** @description the day, ISO 8601 */
+            day: string;
+            /** @description what was worked at */
+            made: components["schemas"]["DaybookControllerMade"][];
+            /** @description what came out of baths */
+            baths: components["schemas"]["BathRecord"][];
+        };
+        DaybookControllerMade: {
+            /** @description the piece or job */
+            subject: string;
+            /** @description what it is called */
+            name: string;
+            /** @description what was measured or seen, in order */
+            facts: components["schemas"]["DaybookPage"][];
+        };
+        DaybookControllerLessons: {
+            /** @description the same thing measured at least three times, the longest first */
+            runs: components["schemas"]["DaybookSeries"][];
+            /** @description what went wrong, the most frequent first */
+            wrongs: components["schemas"]["DaybookWrong"][];
+            /** @description what was learnt of the maker's hand */
+            learnt: components["schemas"]["Learnt"][];
+            /** @description of which habits it is used */
+            used: ("allowance" | "springback" | "flattening" | "minutes" | "hold")[];
+        };
+        DaybookSeries: {
+            /**
+             * @description what was measured
+             * @enum {string}
+             */
+            what: "cut" | "left-over" | "used" | "inside" | "outside" | "thickness" | "width" | "mass" | "minutes" | "hold" | "bath" | "breakage" | "note";
+            /** @description what was made */
+            name: string;
+            /** @description of what of it */
+            title: string;
+            /** @description what was planned the last time; absent where nothing was */
+            planned?: number;
+            /** @description what it came to, in order */
+            values: number[];
+            /** @description their mean */
+            mean: number;
+            /** @description their standard deviation */
+            spread: number;
+            /** @description how much more it comes to from one time to the next, by a straight line through them */
+            perTime: number;
+            /** @description whether that line is more than chance: in one of twenty runs without any it would be as steep */
+            isTrend: boolean;
+            /** @description whether these were for practice */
+            practice: boolean;
+        };
+        DaybookWrong: {
+            /** @description what it happened to */
+            title: string;
+            /** @description how often */
+            times: number;
+            /** @description how, the newest first */
+            notes: string[];
+            /** @description what helped, the newest first */
+            helped: string[];
+        };
         BathControllerDipped: {
             /** @description the piece's name in the store */
             id: string;
@@ -5468,6 +5767,52 @@ export interface components {
              * @enum {string}
              */
             fails: "opens" | "snaps" | "too-loose";
+        };
+        LogControllerNewFacts: {
+            /** @description what it is */
+            facts: components["schemas"]["LogControllerNewFact"][];
+        };
+        LogControllerNewFact: {
+            /**
+             * @description what it is
+             * @enum {string}
+             */
+            what: "cut" | "left-over" | "used" | "inside" | "outside" | "thickness" | "width" | "mass" | "minutes" | "hold" | "bath" | "breakage" | "note";
+            /**
+             * @description what it speaks of: a strand, strand.element, step.number; empty for the whole piece
+             * @default
+             */
+            about: string;
+            /** @description what it came to, in the unit of what it is */
+            actual?: number;
+            /** @description inside diameter on the tool that was really used, mm */
+            toolMm?: number;
+            /**
+             * @description how a hold test ended
+             * @default none
+             * @enum {string}
+             */
+            outcome: "none" | "held" | "opened" | "snapped";
+            /**
+             * @description what it was done with
+             * @default
+             */
+            tool: string;
+            /**
+             * @description in the maker's words
+             * @default
+             */
+            note: string;
+            /**
+             * @description what helped
+             * @default
+             */
+            helped: string;
+            /**
+             * @description whether it was for practice only
+             * @default false
+             */
+            practice: boolean;
         };
         PlanControllerLengthQuestion: {
             /** @description what was typed */
@@ -6843,6 +7188,77 @@ export interface operations {
             };
         };
     };
+    read_9: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                subject: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LogControllerLogAnswer"];
+                };
+            };
+        };
+    };
+    add: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                subject: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LogControllerNewFacts"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LogControllerLogAnswer"];
+                };
+            };
+        };
+    };
+    keep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                subject: string;
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LogControllerLogAnswer"];
+                };
+            };
+        };
+    };
     length: {
         parameters: {
             query?: never;
@@ -7125,7 +7541,7 @@ export interface operations {
             };
         };
     };
-    read_9: {
+    read_10: {
         parameters: {
             query?: never;
             header?: never;
@@ -7390,7 +7806,7 @@ export interface operations {
             };
         };
     };
-    read_10: {
+    read_11: {
         parameters: {
             query?: never;
             header?: never;
@@ -7904,6 +8320,69 @@ export interface operations {
             };
         };
     };
+    read_12: {
+        parameters: {
+            query?: {
+                search?: string;
+                before?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DaybookControllerDaybookAnswer"];
+                };
+            };
+        };
+    };
+    lessons: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DaybookControllerLessons"];
+                };
+            };
+        };
+    };
+    csv_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
+                };
+            };
+        };
+    };
     cautions: {
         parameters: {
             query?: never;
@@ -8021,6 +8500,29 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    takeBack_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                subject: string;
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LogControllerLogAnswer"];
+                };
             };
         };
     };

@@ -2,7 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { createContext, useContext, useMemo, useState, type ReactNode } from 'react';
 import { api, Refused } from '../api/client';
 import { queries } from '../api/queries';
-import type { KeptSettings, School } from '../api/types';
+import type { Habit, KeptSettings, School } from '../api/types';
 import type { Units } from './units';
 
 interface Settings {
@@ -14,6 +14,10 @@ interface Settings {
   setSchool: (change: Partial<School>) => void;
   /** stations whose first hint was read; undefined until it is read */
   seenHints: readonly string[] | undefined;
+  /** of which habits what was learnt is used; undefined until it is read */
+  learnt: readonly Habit[] | undefined;
+  /** Uses what was learnt of a habit, or no longer. */
+  applyLearnt: (habit: Habit, on: boolean) => Promise<void>;
   /** Remembers that a hint was read; without a name forgets them all, so that they come again. */
   seeHint: (station?: string) => void;
 }
@@ -25,6 +29,8 @@ const Context = createContext<Settings>({
   setSchool: () => undefined,
   seenHints: undefined,
   seeHint: () => undefined,
+  learnt: undefined,
+  applyLearnt: () => Promise.resolve(),
 });
 
 const UNITS: readonly Units[] = ['mm', 'in', 'in32'];
@@ -41,7 +47,7 @@ export function SettingsProvider(props: {
   );
   const settings = kept.data?.settings;
   // One after the other: of two quick changes the later one stays. Where another window was first, on top of what stands there.
-  const { mutate: change } = useMutation({
+  const { mutate: change, mutateAsync } = useMutation({
     scope: { id: 'settings' },
     networkMode: 'always',
     retry: (tries, thrown) => thrown instanceof Refused && (thrown.problem.status === 0 || tries < 3),
@@ -71,6 +77,13 @@ export function SettingsProvider(props: {
       },
       school: settings?.school,
       setSchool: (part) => change((old) => ({ ...old, school: { ...old.school, ...part } })),
+      learnt: settings?.learnt,
+      applyLearnt: async (habit, on) => {
+        await mutateAsync((old) => ({
+          ...old,
+          learnt: [...old.learnt.filter((h) => h !== habit), ...(on ? [habit] : [])],
+        }));
+      },
       seenHints: settings?.seenHints,
       seeHint: (station) =>
         change((old) => ({
@@ -78,7 +91,7 @@ export function SettingsProvider(props: {
           seenHints: station ? [...new Set([...old.seenHints, station])] : [],
         })),
     };
-  }, [change, first, settings]);
+  }, [change, mutateAsync, first, settings]);
   return <Context value={value}>{props.children}</Context>;
 }
 

@@ -1,12 +1,8 @@
-import { Soon } from '../../kit/Soon';
+import { useBench } from '../../bench/bench';
+import { LogOf } from '../../bench/LogOf';
 
-/** The place for what really happened. */
+/** What really happened to the piece in hand. */
 export function Log() {
-  return (
-    <Soon
-      title="Log"
-      will="Here you will write down what really happened, length by length, and Etui will learn your own allowances from it."
-      meanwhile="Use the notes of your bench for now; the printed template has room for them."
-    />
-  );
+  const { id } = useBench();
+  return <LogOf subject={id} />;
 }

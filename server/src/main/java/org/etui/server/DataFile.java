@@ -26,7 +26,7 @@ final class DataFile {
     static final String NAME = "etui.db";
 
     /** The newest tables that this Etui knows: the number of the last migration. */
-    static final int NEWEST = 5;
+    static final int NEWEST = 6;
 
     /** Larger files are checked for their head only, so that the start stays short. */
     private static final long MOST_CHECKED_BYTES = 200_000_000;

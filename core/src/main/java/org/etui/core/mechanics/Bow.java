@@ -128,7 +128,8 @@ public final class Bow implements Bearing {
                 OptionalDouble.of(squeezeN()),
                 opening(a -> a / opening.stiffnessNmm2()),
                 insideMpaPerN,
-                this);
+                this,
+                1);
     }
 
     private double flatness() {

@@ -97,7 +97,8 @@ public final class Eye implements Bearing {
                 OptionalDouble.empty(),
                 elasticMmPerN(),
                 insideMpaPerN,
-                this);
+                this,
+                1);
     }
 
     @Override

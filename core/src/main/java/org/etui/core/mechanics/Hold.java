@@ -14,6 +14,7 @@ import java.util.OptionalDouble;
  * @param givesMmPerN how far it opens for a newton while elastic, mm
  * @param insideMpaPerN stress at the inside of the back for a newton while elastic, MPa
  * @param bearing the bend that is pulled
+ * @param own how many times as much it holds as worked out, by the maker's own tests; 1 where there are none
  */
 public record Hold(
         double startsToGiveN,
@@ -23,7 +24,8 @@ public record Hold(
         OptionalDouble squeezeN,
         double givesMmPerN,
         double insideMpaPerN,
-        Bearing bearing) {
+        Bearing bearing,
+        double own) {
     /** How far what holds may lie off for the metal that the wire is of. */
     public static final double HOLDS_BAND = 0.25;
 
@@ -52,6 +54,26 @@ public record Hold(
 
     /** How the bend lies under a load and after it, N. */
     public Pull under(double loadN) {
-        return bearing.under(loadN);
+        return bearing.under(loadN / own);
+    }
+
+    /** The same, holding so many times as much. */
+    public Hold times(double factor) {
+        return factor == 1
+                ? this
+                : new Hold(
+                        factor * startsToGiveN,
+                        factor * holdsN,
+                        fails,
+                        times(sidewaysN, factor),
+                        times(squeezeN, factor),
+                        givesMmPerN,
+                        insideMpaPerN,
+                        bearing,
+                        factor * own);
+    }
+
+    private static OptionalDouble times(OptionalDouble newtons, double factor) {
+        return newtons.isPresent() ? OptionalDouble.of(factor * newtons.getAsDouble()) : newtons;
     }
 }

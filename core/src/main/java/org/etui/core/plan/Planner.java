@@ -25,6 +25,7 @@ import org.etui.core.curve.Spiral;
 import org.etui.core.element.Element;
 import org.etui.core.element.Seating;
 import org.etui.core.element.Wrap;
+import org.etui.core.log.Habit;
 import org.etui.core.measure.LengthFormat;
 import org.etui.core.mechanics.FormedBy;
 import org.etui.core.mechanics.Hold;
@@ -42,7 +43,6 @@ import org.etui.core.sequence.BenchCard;
 import org.etui.core.sequence.Lock;
 import org.etui.core.sequence.Step;
 import org.etui.core.sequence.Tool;
-import org.etui.core.tool.Toolbox;
 import org.etui.core.verify.PieceChecks;
 import org.etui.core.wire.Wire;
 import org.etui.core.work.Chain;
@@ -74,14 +74,14 @@ public final class Planner {
     public static Plan plan(Piece piece, PlanOptions options) {
         PieceChecks.require(piece);
         Seats seats = new Seats(piece);
-        List<StrandWork> works = StrandWork.all(piece, seats);
+        List<StrandWork> works = StrandWork.all(piece, seats, options.hand());
         if (options.states() == PlanOptions.States.ALL) {
             Effort.requireStates(works);
         }
         View view = View.of(works, seats.of(works));
         List<Advice> advice = Rules.look(Bench.of(piece, works, options.box(), options.format()));
-        BenchCard.Card card =
-                BenchCard.of(piece, works, advice, options.format(), options.box(), options.school(), options.log());
+        BenchCard.Card card = BenchCard.of(
+                piece, works, advice, options.format(), options.box(), options.school(), options.log(), options.hand());
         Wanted wanted = Wanted.of(piece, works);
         List<Plan.StrandPlan> strands = works.stream()
                 .map(w -> strand(piece, w, wanted, view.of(w.strand()), options))
@@ -158,7 +158,7 @@ public final class Planner {
      */
     public static Plan.StrandPlan moment(Piece piece, String strand, OptionalInt state, PlanOptions options) {
         PieceChecks.require(piece);
-        List<StrandWork> works = StrandWork.all(piece);
+        List<StrandWork> works = StrandWork.all(piece, new Seats(piece), options.hand());
         StrandWork work = works.stream()
                 .filter(w -> w.strand().id().equals(strand))
                 .findFirst()
@@ -168,7 +168,7 @@ public final class Planner {
         if (asked < 0 || asked > last) {
             throw new BadInput("state", asked, "must be from 0 to " + last);
         }
-        StrandWork then = asked == last ? work : work.upTo(piece, asked);
+        StrandWork then = asked == last ? work : work.upTo(piece, asked, options.hand());
         Pose view = then.isStraight() ? View.alone(then) : View.of(piece, works).of(then.strand());
         return strand(piece, then, Wanted.of(piece, works), view, options);
     }
@@ -199,7 +199,7 @@ public final class Planner {
         List<double[]> outline = outline(work.stations(), view);
         Wire wire = work.strand().wire();
         List<Plan.ElementPlan> elements = work.strand().elements().stream()
-                .map(e -> element(piece, work, e, wanted.newtons(work.strand(), e), view, options.box()))
+                .map(e -> element(piece, work, e, wanted.newtons(work.strand(), e), view, options))
                 .toList();
         return new Plan.StrandPlan(
                 work.strand().id(),
@@ -361,10 +361,11 @@ public final class Planner {
     }
 
     private static Plan.ElementPlan element(
-            Piece piece, StrandWork work, Element element, double wantsN, Pose view, Toolbox box) {
+            Piece piece, StrandWork work, Element element, double wantsN, Pose view, PlanOptions options) {
         double from = work.cut().fromMm(element.id());
         double length = work.cut().wireMm(element.id());
-        Optional<Round> round = Round.of(work, element);
+        Optional<Round> round = Round.of(work, element)
+                .map(r -> r.times(options.hand().factor(Habit.SPRINGBACK, StrandWork.group(work.strand(), element))));
         Reading reading = work.reading(element.id());
         return new Plan.ElementPlan(
                 element.id(),
@@ -372,7 +373,7 @@ public final class Planner {
                 element.kind(),
                 new Plan.Along(length, from, from + length),
                 new Plan.Formed(
-                        element.isBent() ? Optional.of(Tool.of(work, element, box)) : Optional.empty(),
+                        element.isBent() ? Optional.of(Tool.of(work, element, options.box())) : Optional.empty(),
                         round.map(Round::sizes),
                         mandrelRule(element, round),
                         element.handling().boughtMm3() > 0
@@ -441,6 +442,19 @@ public final class Planner {
                 }
             }
             return ofArc(work, element);
+        }
+
+        /** As it comes out of the maker's own hand. */
+        Round times(double factor) {
+            OptionalDouble inside = sizes.insideMm();
+            return factor == 1
+                    ? this
+                    : new Round(
+                            new Plan.Sizes(
+                                    inside.isPresent() ? OptionalDouble.of(factor * inside.getAsDouble()) : inside,
+                                    factor * sizes.outsideMm(),
+                                    sizes.turns()),
+                            centre);
         }
 
         private static Round of(Spiral spiral, double wireMm, Pose start) {

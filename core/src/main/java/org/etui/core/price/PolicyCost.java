@@ -3,6 +3,7 @@ package org.etui.core.price;
 import java.util.ArrayList;
 import java.util.List;
 import org.etui.core.check.Term;
+import org.etui.core.log.Hand;
 import org.etui.core.piece.Allowance;
 import org.etui.core.piece.Piece;
 import org.etui.core.piece.Policy;
@@ -26,10 +27,10 @@ public record PolicyCost(
         @Term("what that costs with its nips; wire without a price costs nothing that is known")
         double wire) {
 
-    /** The piece cut in each way. */
-    public static List<PolicyCost> of(Piece piece, Prices prices) {
+    /** The piece cut in each way, by the maker's own hand. */
+    public static List<PolicyCost> of(Piece piece, Prices prices, Hand hand) {
         List<PolicyCost> all = new ArrayList<>();
-        PlanOptions options = new PlanOptions(PlanOptions.States.NONE, PlanOptions.USUAL.format());
+        PlanOptions options = PlanOptions.figures(hand);
         for (Policy policy : List.of(Policy.MEASURED, Policy.GENEROUS, Policy.LEARNT)) {
             Piece cut = piece.withStrands(
                     piece.strands().stream().map(s -> cut(s, policy)).toList());

@@ -3,15 +3,23 @@ package org.etui.core.sequence;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Stream;
 import org.etui.core.colour.BathLog;
+import org.etui.core.element.Element;
+import org.etui.core.log.Band;
+import org.etui.core.log.Group;
+import org.etui.core.log.Habit;
+import org.etui.core.log.Hand;
 import org.etui.core.measure.LengthFormat;
 import org.etui.core.piece.Part;
 import org.etui.core.piece.Piece;
 import org.etui.core.piece.Work;
 import org.etui.core.rule.Advice;
 import org.etui.core.tool.Toolbox;
+import org.etui.core.wire.Wire;
 import org.etui.core.work.StrandWork;
 
 /**
@@ -39,6 +47,7 @@ public final class BenchCard {
      * @param box the tools owned
      * @param school what the maker was taught
      * @param log what came out of the maker's own baths
+     * @param hand the maker's own hand
      */
     public static Card of(
             Piece piece,
@@ -47,7 +56,8 @@ public final class BenchCard {
             LengthFormat format,
             Toolbox box,
             School school,
-            BathLog log) {
+            BathLog log,
+            Hand hand) {
         WorkWords works = new WorkWords(format, box);
         Course course = Course.of(
                 piece,
@@ -62,11 +72,31 @@ public final class BenchCard {
         course.all().forEach(look::after);
         course.add(look);
         Schedule.Order order = Schedule.of(course);
-        List<Step> steps =
-                order.order().stream().map(d -> Batch.step(d, advice)).toList();
+        List<Step> steps = order.order().stream()
+                .map(d -> Batch.step(d, advice))
+                .map(step -> step.withMinutes(step.minutes()
+                        * group(piece, step)
+                                .map(g -> hand.factor(Habit.MINUTES, g))
+                                .orElse(1.0)))
+                .toList();
         return new Card(
                 withBreaks(steps),
                 Stream.concat(course.locks().stream(), order.locks().stream()).toList());
+    }
+
+    /** What the time of a step is learnt together with: that of its element, else of its kind; nothing where no wire is worked. */
+    public static Optional<Group> group(Piece piece, Step step) {
+        return piece.strands().stream()
+                .filter(s -> s.id().equals(step.strand()))
+                .findFirst()
+                .map(strand -> {
+                    Wire wire = strand.wire();
+                    String kind = step.element()
+                            .flatMap(strand::element)
+                            .map(Element::kind)
+                            .orElseGet(() -> step.kind().name().toLowerCase(Locale.ROOT));
+                    return new Group(kind, wire.metal(), Band.of(wire.section().thicknessMm()));
+                });
     }
 
     /** What is done to blanks: cut out first, then worked, folded last. */

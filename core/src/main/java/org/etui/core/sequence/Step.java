@@ -100,6 +100,13 @@ public record Step(
         REST
     }
 
+    /** The same, taking so long, minutes. */
+    Step withMinutes(double estimate) {
+        return new Step(
+                kind, about, strand, title, tool, text, each, wires, check, caution, advice, handsOn, estimate, element,
+                markMm, state, shows, finish);
+    }
+
     /** How long hands are needed, minutes. */
     public double handsOnMinutes() {
         return handsOn ? minutes : 0;

@@ -1,20 +1,32 @@
 package org.etui.core.work;
 
+import java.util.List;
+import java.util.Map;
 import org.etui.core.check.Term;
+import org.etui.core.log.Group;
+import org.etui.core.log.Hand;
 import org.etui.core.piece.Allowance;
 import org.etui.core.piece.HandleAt;
+import org.etui.core.piece.Policy;
 
 /**
  * What is cut beyond the net length, mm.
  *
  * @param handleMm handles, trimmed later
- * @param tailMm spare at the end
+ * @param tailMm spare at the end, with what the maker's own records add
+ * @param learntMm how much of that the maker's own records add; below 0 where they take some away
  * @param fileMm filing
  * @param roundingMm up to what the maker can measure
  */
 public record CutAllowance(
         @Term("handles, trimmed later, mm") double handleMm,
-        @Term("spare at the end, mm") double tailMm,
+
+        @Term("spare at the end, with what the maker's own records add, mm")
+        double tailMm,
+
+        @Term("how much of that the maker's own records add, mm; below 0 where they take some away")
+        double learntMm,
+
         @Term("filing, mm") double fileMm,
         @Term("up to what the maker can measure, mm") double roundingMm) {
     /** Two nips for every wire, in the middle of the 1 to 2 mm that each takes (common practice), mm. They are not in the cut length. */
@@ -34,16 +46,28 @@ public record CutAllowance(
      *
      * @param netMm wire in its elements, mm
      * @param explicitLeadsMm leads that stand among its elements, mm
+     * @param hand the maker's own hand
+     * @param lengthsMm wire in its elements by what is learnt together, mm
      */
-    static CutAllowance of(double netMm, double explicitLeadsMm, Allowance allowance, HandleAt handleAt) {
+    static CutAllowance of(
+            double netMm,
+            double explicitLeadsMm,
+            Allowance allowance,
+            HandleAt handleAt,
+            Hand hand,
+            Map<Group, List<Double>> lengthsMm) {
+        // never cut shorter than the form that is drawn: only spare is taken away
+        double tail = allowance.policy() == Policy.LEARNT
+                ? Math.max(0, allowance.tailMm() + hand.allowanceMm(lengthsMm))
+                : allowance.tailMm();
         int handles = handleAt == HandleAt.NONE ? 0 : handleAt == HandleAt.BOTH ? 2 : 1;
         double handle = explicitLeadsMm + handles * allowance.handleMm();
-        double exact = netMm + handle + allowance.tailMm() + allowance.fileMm();
+        double exact = netMm + handle + tail + allowance.fileMm();
         double cut = switch (allowance.policy()) {
             case MEASURED, LEARNT -> up(exact, RULE_MM);
             case GENEROUS -> up(exact + GENEROUS_SHARE * netMm, GENEROUS_RULE_MM);
         };
-        return new CutAllowance(handle, allowance.tailMm(), allowance.fileMm(), cut - exact);
+        return new CutAllowance(handle, tail, tail - allowance.tailMm(), allowance.fileMm(), cut - exact);
     }
 
     private static double up(double mm, double step) {

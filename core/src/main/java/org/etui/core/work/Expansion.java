@@ -23,6 +23,8 @@ import org.etui.core.element.Element;
 import org.etui.core.element.Forming;
 import org.etui.core.element.Setting;
 import org.etui.core.element.Target;
+import org.etui.core.log.Group;
+import org.etui.core.log.Hand;
 import org.etui.core.mechanics.Fibres;
 import org.etui.core.piece.HandleAt;
 import org.etui.core.piece.Piece;
@@ -41,8 +43,10 @@ import org.hipparchus.exception.MathRuntimeException;
  * @param operations in working order
  * @param stretch what is cut beyond the net length
  * @param handleAt where the handle is
+ * @param hand the maker's own hand
  */
-record Expansion(Strand strand, Workpiece cut, List<Operation> operations, CutAllowance stretch, HandleAt handleAt) {
+record Expansion(
+        Strand strand, Workpiece cut, List<Operation> operations, CutAllowance stretch, HandleAt handleAt, Hand hand) {
     // Names with a full stop, which no element can have.
     private static final String HANDLE_START = "handle.start";
     private static final String HANDLE_END = "handle.end";
@@ -55,15 +59,17 @@ record Expansion(Strand strand, Workpiece cut, List<Operation> operations, CutAl
      * @param bought fibres of its wire as bought
      * @param effort what the piece takes so far; what this strand takes is added
      * @param seats where other strands lie
+     * @param hand the maker's own hand
      * @throws BadInput if that is too much, or the strand cannot be made as it is meant
      */
-    static Expansion of(Piece piece, Strand strand, Fibres bought, Effort effort, Seats seats) {
+    static Expansion of(Piece piece, Strand strand, Fibres bought, Effort effort, Seats seats, Hand hand) {
         HandleAt handleAt = strand.allowance().handleAt().orElseGet(() -> endFormedLast(strand));
         List<Operation> works = new Order(piece, strand).operations();
         List<Run> runs = elementRuns(piece, strand, bought, works, effort, seats);
         effort.work(strand, runs, works);
         double net = sum(runs, Run.Kind.ELEMENT);
-        CutAllowance stretch = CutAllowance.of(net, sum(runs, Run.Kind.HANDLE), strand.allowance(), handleAt);
+        CutAllowance stretch = CutAllowance.of(
+                net, sum(runs, Run.Kind.HANDLE), strand.allowance(), handleAt, hand, lengths(strand, runs));
         addLeads(runs, strand, handleAt, stretch, bought);
         List<Operation> operations = new ArrayList<>();
         if (handleAt == HandleAt.NONE && has(runs, Set.of(SPARE))) {
@@ -79,7 +85,26 @@ record Expansion(Strand strand, Workpiece cut, List<Operation> operations, CutAl
             operations.add(trimmed, new Operation.Trim(ids(runs, last)));
         }
         return new Expansion(
-                strand, new Workpiece(strand.wire(), runs, anchor(strand)), List.copyOf(operations), stretch, handleAt);
+                strand,
+                new Workpiece(strand.wire(), runs, anchor(strand)),
+                List.copyOf(operations),
+                stretch,
+                handleAt,
+                hand);
+    }
+
+    /** Wire in elements that are shaped, by what is learnt together. */
+    private static Map<Group, List<Double>> lengths(Strand strand, List<Run> runs) {
+        Map<Group, List<Double>> lengths = new HashMap<>();
+        for (Element element : strand.elements()) {
+            double mm = runs.stream()
+                    .filter(r -> r.element().equals(element.id()))
+                    .mapToDouble(Run::wireMm)
+                    .sum();
+            lengths.computeIfAbsent(StrandWork.group(strand, element), g -> new ArrayList<>())
+                    .add(mm);
+        }
+        return lengths;
     }
 
     /** What tumbles at the end tumbles without its handle (common practice). */

@@ -8,6 +8,8 @@ import org.etui.core.act.Opening;
 import org.etui.core.act.Run;
 import org.etui.core.act.Workpiece;
 import org.etui.core.element.Element;
+import org.etui.core.log.Habit;
+import org.etui.core.log.Hand;
 import org.etui.core.mechanics.Fibres;
 import org.etui.core.mechanics.Hold;
 import org.etui.core.metal.TemperNow;
@@ -48,7 +50,7 @@ public record Reading(
         OptionalDouble opensLeft,
         Springing springing) {
 
-    static Reading of(Piece piece, Strand strand, Workpiece asFormed, Workpiece finished, Element element) {
+    static Reading of(Piece piece, Strand strand, Workpiece asFormed, Workpiece finished, Element element, Hand hand) {
         List<Run> runs = finished.of(element.id());
         List<Run> formed = asFormed.of(element.id());
         Fibres hardest = hardest(runs);
@@ -82,6 +84,7 @@ public record Reading(
                         : overbend(widest(formed)),
                 piece.carries(strand)
                         ? round.flatMap(r -> new Pulled(piece, strand, finished, element, r).hold())
+                                .map(h -> h.times(hand.factor(Habit.HOLD, StrandWork.group(strand, element))))
                         : Optional.empty(),
                 piece.purpose() == Purpose.EAR_WIRE && element.hanging().hook(),
                 element.hanging().opens() && round.isPresent()

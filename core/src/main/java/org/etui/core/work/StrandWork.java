@@ -15,6 +15,9 @@ import org.etui.core.curve.CentreLine;
 import org.etui.core.curve.Crossing;
 import org.etui.core.curve.Crossings;
 import org.etui.core.element.Element;
+import org.etui.core.log.Band;
+import org.etui.core.log.Group;
+import org.etui.core.log.Hand;
 import org.etui.core.mechanics.Fibres;
 import org.etui.core.mechanics.Material;
 import org.etui.core.piece.HandleAt;
@@ -57,22 +60,23 @@ public record StrandWork(
      * @throws BadInput for the first strand that cannot be made as it is meant
      */
     public static List<StrandWork> all(Piece piece) {
-        return all(piece, new Seats(piece));
+        return all(piece, new Seats(piece), Hand.GENERAL);
     }
 
     /**
      * The same where it is still asked later how strands lie in one another.
      *
      * @param seats of the piece, nothing laid yet
+     * @param hand the maker's own hand
      */
-    public static List<StrandWork> all(Piece piece, Seats seats) {
+    public static List<StrandWork> all(Piece piece, Seats seats, Hand hand) {
         Thread asker = Thread.currentThread();
         Effort effort = new Effort(piece);
         Map<Wire, Fibres> bought = new HashMap<>();
         Map<String, Expansion> laid = new HashMap<>();
         for (Strand strand : Seats.inOrder(piece)) {
             Fibres fibres = bought.computeIfAbsent(strand.wire(), StrandWork::bought);
-            Expansion expansion = Expansion.of(piece, strand, fibres, effort, seats);
+            Expansion expansion = Expansion.of(piece, strand, fibres, effort, seats, hand);
             laid.put(strand.id(), expansion);
             seats.lay(strand, expansion.cut().runs());
         }
@@ -95,10 +99,10 @@ public record StrandWork(
         Stopped.where(Thread.currentThread());
         Seats seats = new Seats(piece);
         for (Strand host : Seats.before(piece, strand)) {
-            Expansion laid = Expansion.of(piece, host, bought(host.wire()), new Effort(piece), seats);
+            Expansion laid = Expansion.of(piece, host, bought(host.wire()), new Effort(piece), seats, Hand.GENERAL);
             seats.lay(host, laid.cut().runs());
         }
-        return Expansion.of(piece, strand, bought(strand.wire()), new Effort(piece), seats);
+        return Expansion.of(piece, strand, bought(strand.wire()), new Effort(piece), seats, Hand.GENERAL);
     }
 
     private static Fibres bought(Wire wire) {
@@ -119,7 +123,7 @@ public record StrandWork(
         Strand strand = expansion.strand();
         List<State> states = states(expansion, known);
         Workpiece workpiece = states.get(states.size() - 1).workpiece();
-        List<Reading> readings = readings(piece, strand, expansion.operations(), states);
+        List<Reading> readings = readings(piece, strand, expansion.operations(), states, expansion.hand());
         Optional<StrandWork> alike =
                 known.filter(k -> strand.elements().equals(k.strand.elements()) && workpiece.liesLike(k.finished()));
         CentreLine line = alike.map(StrandWork::line).orElseGet(workpiece::centreLine);
@@ -151,9 +155,10 @@ public record StrandWork(
      *
      * @param piece the piece that the strand is of
      * @param state index of the state, 0 for the straight wire
+     * @param hand the maker's own hand
      * @throws IllegalArgumentException if there is no such state
      */
-    public StrandWork upTo(Piece piece, int state) {
+    public StrandWork upTo(Piece piece, int state, Hand hand) {
         Check.within("state", state, 0, states.size() - 1);
         List<State> until = states.subList(0, state + 1);
         List<Operation> done = operations.subList(0, state);
@@ -169,7 +174,7 @@ public record StrandWork(
                 then,
                 points,
                 crossings(piece, strand, workpiece, then, points),
-                readings(piece, strand, done, until));
+                readings(piece, strand, done, until, hand));
     }
 
     /** Whether nothing of it is bent yet. */
@@ -202,7 +207,8 @@ public record StrandWork(
     }
 
     /** What was trimmed off is read as it was cut. */
-    private static List<Reading> readings(Piece piece, Strand strand, List<Operation> operations, List<State> states) {
+    private static List<Reading> readings(
+            Piece piece, Strand strand, List<Operation> operations, List<State> states, Hand hand) {
         Workpiece finished = states.get(states.size() - 1).workpiece();
         Map<String, Workpiece> formed = new HashMap<>();
         for (int i = 0; i < operations.size(); i++) {
@@ -216,7 +222,8 @@ public record StrandWork(
                         strand,
                         formed.getOrDefault(e.id(), cut),
                         finished.of(e.id()).isEmpty() ? cut : finished,
-                        e))
+                        e,
+                        hand))
                 .toList();
     }
 
@@ -232,6 +239,12 @@ public record StrandWork(
             }
         }
         throw new IllegalArgumentException("no element " + element);
+    }
+
+    /** What is learnt together with an element. */
+    public static Group group(Strand strand, Element element) {
+        Wire wire = strand.wire();
+        return new Group(element.kind(), wire.metal(), Band.of(wire.section().thicknessMm()));
     }
 
     /** The operation that makes a state of the wire, with the state before it. */

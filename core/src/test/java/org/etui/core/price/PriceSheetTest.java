@@ -13,6 +13,7 @@ import java.util.Random;
 import org.etui.core.job.Job;
 import org.etui.core.job.JobFormat;
 import org.etui.core.job.JobLine;
+import org.etui.core.log.Hand;
 import org.etui.core.metal.Metal;
 import org.etui.core.pattern.Patterns;
 import org.etui.core.piece.Piece;
@@ -106,7 +107,7 @@ class PriceSheetTest {
     /** By the rules of the policies: measured to the next millimetre, generous a tenth of the net more to the next 5 mm. */
     @Test
     void cutGenerously_takesMoreWireAndMoney() {
-        List<PolicyCost> costs = PolicyCost.of(CLASP, prices(1, Pricing.STARTER));
+        List<PolicyCost> costs = PolicyCost.of(CLASP, prices(1, Pricing.STARTER), Hand.GENERAL);
         PolicyCost measured = costs.get(0);
         PolicyCost generous = costs.get(1);
         double net = plan(CLASP).strands().get(0).amount().netLengthMm();

@@ -13,6 +13,7 @@ import org.etui.core.colour.BathLog;
 import org.etui.core.element.Coil;
 import org.etui.core.element.Loop;
 import org.etui.core.element.Turn;
+import org.etui.core.log.Hand;
 import org.etui.core.measure.LengthFormat;
 import org.etui.core.measure.Units;
 import org.etui.core.metal.Metal;
@@ -313,7 +314,12 @@ class BenchCardTest {
         Plan taught = Planner.plan(
                 spiral,
                 new PlanOptions(
-                        PlanOptions.States.LAST, PlanOptions.USUAL.format(), Toolbox.STARTER, other, BathLog.EMPTY));
+                        PlanOptions.States.LAST,
+                        PlanOptions.USUAL.format(),
+                        Toolbox.STARTER,
+                        other,
+                        BathLog.EMPTY,
+                        Hand.GENERAL));
 
         assertThat(words(usual)).contains("push the wire round it", "to and fro", "baking soda");
         assertThat(words(taught))

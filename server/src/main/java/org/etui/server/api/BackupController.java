@@ -9,6 +9,7 @@ import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.Map;
 import org.etui.core.check.Term;
 import org.etui.server.store.Backup;
 import org.springframework.http.HttpHeaders;
@@ -23,11 +24,13 @@ import org.springframework.web.bind.annotation.RestController;
 class BackupController {
     private final Backup backup;
     private final RackBook rack;
+    private final LogBook log;
     private final Clock clock;
 
-    BackupController(Backup backup, RackBook rack, Clock clock) {
+    BackupController(Backup backup, RackBook rack, LogBook log, Clock clock) {
         this.backup = backup;
         this.rack = rack;
+        this.log = log;
         this.clock = clock;
     }
 
@@ -37,8 +40,9 @@ class BackupController {
         Path file = Files.createTempFile("etui-backup", ".zip");
         try {
             try (OutputStream out = Files.newOutputStream(file)) {
-                BackupFile.write(
-                        backup, RackCsv.write(rack.now()), clock.instant().toString(), out);
+                Map<String, byte[]> readable =
+                        Map.of("rack.csv", RackCsv.write(rack.now()), "daybook.csv", DaybookController.table(log.pages()));
+                BackupFile.write(backup, readable, clock.instant().toString(), out);
             }
             response.setContentType("application/zip");
             response.setContentLengthLong(Files.size(file));

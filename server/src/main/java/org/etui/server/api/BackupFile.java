@@ -22,13 +22,13 @@ import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 
 /**
- * A backup as one file: a ZIP with a JSON document that says what it is, a file for every table with one JSON document a line, and the rack as a
- * table to read.
+ * A backup as one file: a ZIP with a JSON document that says what it is, a file for every table with one JSON document a line, and tables to
+ * read.
  */
 final class BackupFile {
     private static final String ABOUT = "etui-backup.json";
     private static final String ENDING = ".jsonl";
-    private static final int VERSION = 1;
+    private static final int VERSION = 2;
 
     /** No bench's work comes to more. */
     static final int MOST_BYTES = 500_000_000;
@@ -41,17 +41,23 @@ final class BackupFile {
      * What a backup says of itself.
      *
      * @param format always etui-backup
-     * @param version always 1
+     * @param version 2; those of version 1 have no log and no photographs
      * @param made when it was made, ISO 8601
      */
     record About(String format, int version, String made) {}
 
-    /** Writes everything. */
-    static void write(Backup backup, byte[] rackCsv, String now, OutputStream out) throws IOException {
+    /**
+     * Writes everything.
+     *
+     * @param readable tables to read beside it, by the names of their files; they are not read back
+     */
+    static void write(Backup backup, Map<String, byte[]> readable, String now, OutputStream out) throws IOException {
         try (ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8)) {
             entry(zip, ABOUT, Json.MAPPER.writeValueAsBytes(new About("etui-backup", VERSION, now)));
             backup.snapshot(rows -> tables(zip, rows));
-            entry(zip, "rack.csv", rackCsv);
+            for (Map.Entry<String, byte[]> each : readable.entrySet()) {
+                entry(zip, each.getKey(), each.getValue());
+            }
         }
     }
 
@@ -90,8 +96,12 @@ final class BackupFile {
      */
     static void read(Path file, Backup backup) {
         try (ZipFile zip = new ZipFile(file.toFile(), StandardCharsets.UTF_8)) {
-            about(zip);
-            backup.restore((table, row) -> rows(zip, table, row));
+            int version = about(zip);
+            backup.restore((table, row) -> {
+                if (version >= table.since()) {
+                    rows(zip, table, row);
+                }
+            });
         } catch (ZipException | UncheckedIOException broken) {
             throw notOne("damaged, or no ZIP");
         } catch (IOException unreadable) {
@@ -103,21 +113,21 @@ final class BackupFile {
         return new BadInput("file", what, "must be a backup that Etui made");
     }
 
-    private static void about(ZipFile zip) throws IOException {
+    private static int about(ZipFile zip) throws IOException {
         ZipEntry entry = zip.getEntry(ABOUT);
         if (entry == null || entry.getSize() > RecordConverter.MOST_BYTES) {
             throw notOne("without " + ABOUT);
         }
         try {
             JsonNode about = Json.MAPPER.readTree(zip.getInputStream(entry).readNBytes(RecordConverter.MOST_BYTES));
-            if (!about.path("format").asString("").equals("etui-backup")
-                    || about.path("version").asInt(0) != VERSION) {
+            int version = about.path("version").asInt(0);
+            if (!about.path("format").asString("").equals("etui-backup") || version < 1 || version > VERSION) {
                 throw new BadInput(
                         "file",
-                        about.path("format").asString("no format") + " "
-                                + about.path("version").asInt(0),
+                        about.path("format").asString("no format") + " " + version,
                         "must be etui-backup " + VERSION + "; a newer one needs a newer Etui");
             }
+            return version;
         } catch (JacksonException broken) {
             throw notOne("with a broken " + ABOUT);
         }

@@ -29,12 +29,14 @@ class Jobs {
     private final JobStore jobs;
     private final PieceStore pieces;
     private final Reader reader;
+    private final LogBook hand;
     private final Watch watch;
 
-    Jobs(JobStore jobs, PieceStore pieces, Reader reader, Watch watch) {
+    Jobs(JobStore jobs, PieceStore pieces, Reader reader, LogBook hand, Watch watch) {
         this.jobs = jobs;
         this.pieces = pieces;
         this.reader = reader;
+        this.hand = hand;
         this.watch = watch;
     }
 
@@ -57,7 +59,7 @@ class Jobs {
         List<Piece> sizes = job.asSizes(one(job));
         return IntStream.range(0, sizes.size())
                 .mapToObj(i -> PriceController.size(
-                        job.lines().get(i).label(), job.lines().get(i).quantity(), sizes.get(i)))
+                        job.lines().get(i).label(), job.lines().get(i).quantity(), sizes.get(i), hand.used()))
                 .toList();
     }
 
@@ -133,7 +135,7 @@ class Jobs {
         }
         try {
             Piece one = one(job);
-            Plan plan = watch.plan(() -> Planner.plan(job.asPiece(one), PlanOptions.USUAL));
+            Plan plan = watch.plan(() -> Planner.plan(job.asPiece(one), PlanOptions.USUAL.by(hand.used())));
             return new JobRow(
                     kept.row().id(),
                     job.name(),

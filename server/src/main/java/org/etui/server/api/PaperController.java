@@ -33,19 +33,14 @@ class PaperController {
     private final PieceStore pieces;
     private final Jobs jobs;
     private final Reader reader;
-    private final Tools tools;
-    private final SettingsList settings;
-    private final Baths baths;
+    private final Maker maker;
     private final Watch watch;
 
-    PaperController(
-            PieceStore pieces, Jobs jobs, Reader reader, Tools tools, SettingsList settings, Baths baths, Watch watch) {
+    PaperController(PieceStore pieces, Jobs jobs, Reader reader, Maker maker, Watch watch) {
         this.pieces = pieces;
         this.jobs = jobs;
         this.reader = reader;
-        this.tools = tools;
-        this.settings = settings;
-        this.baths = baths;
+        this.maker = maker;
         this.watch = watch;
     }
 
@@ -123,7 +118,7 @@ class PaperController {
     ResponseEntity<byte[]> outline(@PathVariable String id, @RequestParam(defaultValue = "svg") String format) {
         Outline as = PlanController.word("format", format, Outline.values());
         Piece piece = piece(id);
-        byte[] body = watch.many(() -> as.of(piece, Planner.plan(piece, PlanOptions.USUAL)));
+        byte[] body = watch.many(() -> as.of(piece, Planner.plan(piece, PlanOptions.figures(maker.hand()))));
         return saved(body, as.mediaType(), piece.name() + ", outline." + format.toLowerCase(java.util.Locale.ROOT));
     }
 
@@ -136,8 +131,7 @@ class PaperController {
         Writer.As as = PlanController.word("format", format, Writer.As.values());
         Paper on = PlanController.word("paper", paper, Paper.values());
         LengthFormat lengths = new LengthFormat(PlanController.units(units));
-        PlanOptions options = new PlanOptions(
-                wanted.states(), lengths, tools.now(), settings.now().school(), baths.now());
+        PlanOptions options = maker.options(wanted.states(), lengths);
         byte[] body = watch.many(() -> wanted.of(piece, Planner.plan(piece, options), on, lengths, as));
         String name = piece.name() + ", " + wanted.title() + "." + format.toLowerCase(java.util.Locale.ROOT);
         return shown(body, as.mediaType(), name);
@@ -145,7 +139,7 @@ class PaperController {
 
     private ResponseEntity<byte[]> table(Piece piece, String table) {
         Table wanted = PlanController.word("table", table, Table.values());
-        byte[] body = watch.many(() -> wanted.of(Planner.plan(piece, PlanOptions.USUAL)));
+        byte[] body = watch.many(() -> wanted.of(Planner.plan(piece, PlanOptions.figures(maker.hand()))));
         return saved(body, UTF_8_CSV, piece.name() + ", " + table + ".csv");
     }
 

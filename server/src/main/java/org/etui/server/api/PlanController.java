@@ -44,17 +44,14 @@ class PlanController {
     private final Tools tools;
     private final PriceList prices;
     private final MeasureList measures;
-    private final SettingsList settings;
-    private final Baths baths;
+    private final Maker maker;
     private final Watch watch;
 
-    PlanController(
-            Tools tools, PriceList prices, MeasureList measures, SettingsList settings, Baths baths, Watch watch) {
+    PlanController(Tools tools, PriceList prices, MeasureList measures, Maker maker, Watch watch) {
         this.tools = tools;
         this.prices = prices;
         this.measures = measures;
-        this.settings = settings;
-        this.baths = baths;
+        this.maker = maker;
         this.watch = watch;
     }
 
@@ -65,12 +62,7 @@ class PlanController {
             @RequestParam(defaultValue = "last") String states,
             @RequestParam(defaultValue = "mm") String units) {
         PlanOptions.States wanted = word("states", states, PlanOptions.States.values());
-        PlanOptions options = new PlanOptions(
-                wanted,
-                new LengthFormat(units(units)),
-                tools.now(),
-                settings.now().school(),
-                baths.now());
+        PlanOptions options = maker.options(wanted, new LengthFormat(units(units)));
         return watch.plan(() -> Planner.plan(piece, options));
     }
 
@@ -179,8 +171,8 @@ class PlanController {
         Field.Trial trial = new Field.Trial(question.gauges(), question.tempers(), metal, strand);
         Toolbox box = tools.now();
         Prices now = prices.now();
-        return watch.many(
-                () -> Field.of(piece, trial, box, now, PriceSheet.seller(PriceController.size("", 1, piece), now)));
+        return watch.many(() -> Field.of(
+                piece, trial, box, now, PriceSheet.seller(PriceController.size("", 1, piece, maker.hand()), now)));
     }
 
     static Units units(String word) {

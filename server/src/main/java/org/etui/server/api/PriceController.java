@@ -1,6 +1,7 @@
 package org.etui.server.api;
 
 import org.etui.core.check.Term;
+import org.etui.core.log.Hand;
 import org.etui.core.piece.Piece;
 import org.etui.core.plan.PlanOptions;
 import org.etui.core.plan.Planner;
@@ -38,11 +39,7 @@ class PriceController extends KeptController<Prices, PriceController.KeptPrices>
     }
 
     /** A size of something that is sold: all its pieces planned. */
-    static PriceSheet.Size size(String label, int quantity, Piece pieces) {
-        return new PriceSheet.Size(
-                label,
-                quantity,
-                pieces,
-                Planner.plan(pieces, new PlanOptions(PlanOptions.States.NONE, PlanOptions.USUAL.format())));
+    static PriceSheet.Size size(String label, int quantity, Piece pieces, Hand hand) {
+        return new PriceSheet.Size(label, quantity, pieces, Planner.plan(pieces, PlanOptions.figures(hand)));
     }
 }

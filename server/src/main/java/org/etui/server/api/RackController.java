@@ -11,6 +11,7 @@ import org.etui.core.check.Term;
 import org.etui.core.cutting.CutPlan;
 import org.etui.core.cutting.Instead;
 import org.etui.core.cutting.Wanted;
+import org.etui.core.log.Hand;
 import org.etui.core.metal.Metal;
 import org.etui.core.piece.Piece;
 import org.etui.core.plan.Plan;
@@ -51,14 +52,17 @@ class RackController {
     private final PieceStore pieces;
     private final Jobs jobs;
     private final PriceList prices;
+    private final LogBook log;
     private final Reader reader;
     private final Watch watch;
 
-    RackController(RackBook book, PieceStore pieces, Jobs jobs, PriceList prices, Reader reader, Watch watch) {
+    RackController(
+            RackBook book, PieceStore pieces, Jobs jobs, PriceList prices, LogBook log, Reader reader, Watch watch) {
         this.book = book;
         this.pieces = pieces;
         this.jobs = jobs;
         this.prices = prices;
+        this.log = log;
         this.reader = reader;
         this.watch = watch;
     }
@@ -267,7 +271,7 @@ class RackController {
         for (int i = 0; i < asked.size(); i++) {
             search.tell(asked.size() == 1 ? "working out its wires" : "piece " + (i + 1) + " of " + asked.size());
             search.reach(0.5 * i / asked.size());
-            wanted.addAll(wanted(asked.get(i)));
+            wanted.addAll(wanted(asked.get(i), log.used()));
         }
         if (wanted.isEmpty()) {
             throw new BadInput("pieces", "none", "or jobs must name at least one");
@@ -293,8 +297,8 @@ class RackController {
                 + " newly opened";
     }
 
-    private static List<Wanted> wanted(Piece piece) {
-        Plan plan = Planner.plan(piece, new PlanOptions(PlanOptions.States.NONE, PlanOptions.USUAL.format()));
+    private static List<Wanted> wanted(Piece piece, Hand hand) {
+        Plan plan = Planner.plan(piece, PlanOptions.figures(hand));
         return plan.strands().stream()
                 .map(s -> new Wanted(
                         plan.strands().size() == 1 ? piece.name() : piece.name() + ", " + s.title(),

@@ -31,14 +31,23 @@ class SoldController {
     private final JobStore jobStore;
     private final Jobs jobs;
     private final PriceList prices;
+    private final LogBook log;
     private final Reader reader;
     private final Watch watch;
 
-    SoldController(PieceStore pieces, JobStore jobStore, Jobs jobs, PriceList prices, Reader reader, Watch watch) {
+    SoldController(
+            PieceStore pieces,
+            JobStore jobStore,
+            Jobs jobs,
+            PriceList prices,
+            LogBook log,
+            Reader reader,
+            Watch watch) {
         this.pieces = pieces;
         this.jobStore = jobStore;
         this.jobs = jobs;
         this.prices = prices;
+        this.log = log;
         this.reader = reader;
         this.watch = watch;
     }
@@ -46,13 +55,13 @@ class SoldController {
     /** What a piece costs and is sold for, as it stands in the document. */
     @PostMapping("/price-sheets")
     PriceSheet piece(@RequestBody Piece piece) {
-        return watch.many(() -> PriceSheet.of(List.of(PriceController.size("", 1, piece)), prices.now()));
+        return watch.many(() -> PriceSheet.of(List.of(PriceController.size("", 1, piece, log.used())), prices.now()));
     }
 
     /** What it makes in wire and money how generously a piece is cut. */
     @PostMapping("/cut-policies")
     List<PolicyCost> policies(@RequestBody Piece piece) {
-        return watch.many(() -> PolicyCost.of(piece, prices.now()));
+        return watch.many(() -> PolicyCost.of(piece, prices.now(), log.used()));
     }
 
     /** What every size of a job costs and is sold for. */

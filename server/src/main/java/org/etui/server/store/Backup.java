@@ -22,18 +22,29 @@ public class Backup {
     /** What is kept; rows of the tray are worked out again. */
     public enum Table {
         /** What has revisions, and where each stands. */
-        DOCUMENT("id", "kind", "version", "head", "position", "deleted", "created_at", "changed_at"),
+        DOCUMENT(1, "id", "kind", "version", "head", "position", "deleted", "created_at", "changed_at"),
         /** Every revision. */
-        DOCUMENT_REVISION("id", "document_id", "parent", "document", "created_at"),
+        DOCUMENT_REVISION(1, "id", "document_id", "parent", "document", "created_at"),
         /** Where bench cards stand. */
-        CARD_PROGRESS("subject", "document", "changed_at"),
+        CARD_PROGRESS(1, "subject", "document", "changed_at"),
         /** What happened to the rack. */
-        RACK_ENTRY("number", "document", "created_at");
+        RACK_ENTRY(1, "number", "document", "created_at"),
+        /** What really happened. */
+        LOG_ENTRY(2, "number", "document", "taken_back", "created_at"),
+        /** Photographs of what was made. */
+        PHOTOGRAPH(2, "number", "subject", "document", "taken_back", "created_at");
 
+        private final int since;
         private final List<String> columns;
 
-        Table(String... columns) {
+        Table(int since, String... columns) {
+            this.since = since;
             this.columns = List.of(columns);
+        }
+
+        /** The version of backups from which on it is in them. */
+        public int since() {
+            return since;
         }
 
         /** Its name, in the store and in a file. */

@@ -27,8 +27,9 @@ public interface BackupMapper {
     long loose();
 
     /** How much there is that is a maker's own work: what the bench begins with does not count. */
-    @Select("select (select count(*) from document where kind <> 'bench') + (select count(*) from rack_entry) "
-            + "+ (select count(*) from card_progress)")
+    @Select(
+            "select (select count(*) from document where kind <> 'bench') + (select count(*) from rack_entry) "
+                    + "+ (select count(*) from card_progress) + (select count(*) from log_entry) + (select count(*) from photograph)")
     long own();
 
     /** Takes away what the bench began with. */

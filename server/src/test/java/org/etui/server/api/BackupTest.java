@@ -73,6 +73,9 @@ class BackupTest {
         ((tools.jackson.databind.node.ObjectNode) renamed).put("name", "Hazel, renamed");
         http().put("/api/pieces/" + id, piece.get("version").asLong(), renamed.toString());
         String damaged = store.create("no JSON at all").row().id();
+        http().post(
+                        "/api/log/" + id,
+                        "{\"facts\":[{\"what\":\"note\",\"note\":\"went well\"},{\"what\":\"mass\",\"actual\":3.2}]}");
         byte[] backup = http().get("/api/backup").body();
         Map<String, String> files = files(backup);
         assertThat(files)
@@ -82,7 +85,10 @@ class BackupTest {
                         "document_revision.jsonl",
                         "card_progress.jsonl",
                         "rack_entry.jsonl",
-                        "rack.csv");
+                        "log_entry.jsonl",
+                        "photograph.jsonl",
+                        "rack.csv",
+                        "daybook.csv");
         assertThat(files.get("etui-backup.json")).contains("\"etui-backup\"");
         assertThat(restore(http(), backup).status())
                 .as("there is something here")
@@ -112,8 +118,25 @@ class BackupTest {
             assertThat(other.get("/api/pieces/" + id).json().get("document")).isEqualTo(piece.get("document"));
             assertThat(other.get("/api/rack").json().get("held"))
                     .isEqualTo(http().get("/api/rack").json().get("held"));
+            assertThat(other.get("/api/log/" + id).json().get("facts"))
+                    .isEqualTo(http().get("/api/log/" + id).json().get("facts"))
+                    .hasSize(2);
             assertThat(other.get("/api/jobs").json().size())
                     .isEqualTo(http().get("/api/jobs").json().size());
+        }
+    }
+
+    @Test
+    void aBackupOfTheFirstVersion_withoutALog_goesInToo() throws Exception {
+        Map<String, String> files = files(http().get("/api/backup").body());
+        files.put("etui-backup.json", "{\"format\":\"etui-backup\",\"version\":1,\"made\":\"\"}");
+        files.remove("log_entry.jsonl");
+        files.remove("photograph.jsonl");
+        files.remove("daybook.csv");
+        try (EmptyBench empty = new EmptyBench()) {
+            assertThat(restore(empty.http(), zip(files)).status()).isEqualTo(200);
+            assertThat(empty.http().get("/api/daybook").json().get("facts").asInt())
+                    .isZero();
         }
     }
 
@@ -134,7 +157,7 @@ class BackupTest {
             assertThat(restore(other, zip(Map.of("a.txt", "b"))).status()).isEqualTo(400);
 
             Map<String, String> newer = new TreeMap<>(files);
-            newer.put("etui-backup.json", "{\"format\":\"etui-backup\",\"version\":2,\"made\":\"\"}");
+            newer.put("etui-backup.json", "{\"format\":\"etui-backup\",\"version\":3,\"made\":\"\"}");
             assertThat(restore(other, zip(newer)).json().get("detail").asString())
                     .contains("newer Etui");
 

@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Random;
 import java.util.TreeMap;
 import org.etui.core.check.BadInput;
+import org.etui.core.log.Hand;
 import org.etui.core.measure.LengthFormat;
 import org.etui.core.measure.Units;
 import org.etui.core.pattern.Pattern;
@@ -71,7 +72,8 @@ class ExtremesTest {
                     new LengthFormat(Units.MM),
                     PlanOptions.USUAL.box(),
                     PlanOptions.USUAL.school(),
-                    PlanOptions.USUAL.log());
+                    PlanOptions.USUAL.log(),
+                    Hand.GENERAL);
             JsonNode plan = Json.MAPPER.valueToTree(Planner.plan(piece, options));
             String notFinite = notFinite(plan, "");
             if (!notFinite.isEmpty()) {

@@ -1,0 +1,159 @@
+package org.etui.core.daybook;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.etui.core.check.Term;
+import org.etui.core.log.Band;
+import org.etui.core.log.Group;
+import org.etui.core.log.What;
+import org.etui.core.piece.Piece;
+import org.etui.core.plan.Plan;
+import org.etui.core.sequence.BenchCard;
+import org.etui.core.sequence.Step;
+import org.etui.core.wire.Wire;
+
+/**
+ * Something of a plan that can be measured at the bench, with what is planned. Figures are general ones but for the spare, which is that of the wire as it
+ * is cut: what was learnt before must not hide what is still to be learnt.
+ *
+ * @param what what it is
+ * @param about what it speaks of: a strand, strand.element, step.number; empty for the whole piece
+ * @param title that in words
+ * @param planned what is planned; absent where nothing is
+ * @param overMm length of wire that a difference is spread over
+ * @param toolMm inside diameter on the tool that is planned; absent where it is not wound on one
+ * @param group what it teaches something about; absent where it teaches nothing
+ */
+public record Measurable(
+        @Term("what it is") What what,
+
+        @Term("what it speaks of: a strand, strand.element, step.number; empty for the whole piece")
+        String about,
+
+        @Term("that in words") String title,
+
+        @Term("what is planned, in the unit of what it is; absent where nothing is")
+        OptionalDouble planned,
+
+        @Term("length of wire that a difference is spread over, mm")
+        OptionalDouble overMm,
+
+        @Term("inside diameter on the tool that is planned, mm; absent where it is not wound on one")
+        OptionalDouble toolMm,
+
+        @Term("what it teaches something about; absent where it teaches nothing")
+        Optional<Group> group) {
+    /** Flattened is what is at least so much thinner than it was bought: less is within what wire is drawn to. */
+    private static final double FLATTENED = 0.97;
+
+    /**
+     * All that can be measured.
+     *
+     * @param plan of the piece, with its last state
+     */
+    public static List<Measurable> of(Piece piece, Plan plan) {
+        List<Measurable> all = new ArrayList<>();
+        for (Plan.StrandPlan strand : plan.strands()) {
+            wire(strand, all);
+            strand.elements().forEach(e -> element(plan, strand, e, all));
+        }
+        for (int i = 0; i < plan.steps().size(); i++) {
+            Step step = plan.steps().get(i);
+            if (step.kind() != Step.Kind.REST) {
+                all.add(new Measurable(
+                        What.MINUTES,
+                        "step." + (i + 1),
+                        step.title(),
+                        OptionalDouble.of(step.minutes()),
+                        OptionalDouble.empty(),
+                        OptionalDouble.empty(),
+                        step.handsOn() ? BenchCard.group(piece, step) : Optional.empty()));
+            }
+        }
+        all.add(plain(
+                What.MASS, "", piece.name(), OptionalDouble.of(plan.totals().massG())));
+        return List.copyOf(all);
+    }
+
+    private static Measurable plain(What what, String about, String title, OptionalDouble planned) {
+        return new Measurable(
+                what, about, title, planned, OptionalDouble.empty(), OptionalDouble.empty(), Optional.empty());
+    }
+
+    /** What is left over teaches where all that is shaped in the wire is of one kind: else nobody knows which of them took it. */
+    private static void wire(Plan.StrandPlan strand, List<Measurable> all) {
+        all.add(plain(
+                What.CUT,
+                strand.id(),
+                strand.title(),
+                OptionalDouble.of(strand.amount().cutLengthMm())));
+        List<Plan.ElementPlan> shaped = strand.elements().stream()
+                .filter(e -> e.formed().tool().isPresent())
+                .toList();
+        Set<String> kinds = shaped.stream().map(Plan.ElementPlan::kind).collect(Collectors.toSet());
+        double over = shaped.stream().mapToDouble(e -> e.along().lengthMm()).sum();
+        all.add(new Measurable(
+                What.LEFT_OVER,
+                strand.id(),
+                strand.title(),
+                OptionalDouble.of(strand.amount().cutLengthMm()
+                        - strand.amount().netLengthMm()
+                        - strand.amount().stretch().handleMm()),
+                kinds.size() == 1 ? OptionalDouble.of(over) : OptionalDouble.empty(),
+                OptionalDouble.empty(),
+                kinds.size() == 1 ? Optional.of(group(strand, kinds.iterator().next())) : Optional.empty()));
+    }
+
+    private static void element(Plan plan, Plan.StrandPlan strand, Plan.ElementPlan element, List<Measurable> all) {
+        String about = strand.id() + "." + element.id();
+        String title = plan.strands().size() == 1
+                ? element.label()
+                : element.label() + " of the " + strand.title().toLowerCase(Locale.ROOT);
+        Optional<Group> group = Optional.of(group(strand, element.kind()));
+        OptionalDouble none = OptionalDouble.empty();
+        boolean shaped = element.formed().tool().isPresent();
+        if (shaped) {
+            double length = element.along().lengthMm();
+            all.add(new Measurable(
+                    What.USED, about, title, OptionalDouble.of(length), OptionalDouble.of(length), none, group));
+        }
+        element.formed().finished().ifPresent(sizes -> {
+            OptionalDouble tool = element.formed().tool().filter(t -> t.insideMm() > 0).stream()
+                    .mapToDouble(t -> t.insideMm())
+                    .findFirst();
+            if (sizes.insideMm().isPresent()) {
+                all.add(new Measurable(What.INSIDE, about, title, sizes.insideMm(), none, tool, group));
+            }
+            all.add(new Measurable(
+                    What.OUTSIDE, about, title, OptionalDouble.of(sizes.outsideMm()), none, tool, group));
+        });
+        thinned(strand, element).ifPresent(s -> {
+            all.add(plain(What.THICKNESS, about, title, OptionalDouble.of(s.thicknessMm())));
+            all.add(new Measurable(What.WIDTH, about, title, OptionalDouble.of(s.widthMm()), none, none, group));
+        });
+        if (element.strength().holdN().isPresent()) {
+            all.add(new Measurable(What.HOLD, about, title, element.strength().holdN(), none, none, group));
+        }
+    }
+
+    /** The thinnest place of an element that is flattened. */
+    private static Optional<Plan.StationPlan> thinned(Plan.StrandPlan strand, Plan.ElementPlan element) {
+        double bought = strand.bought().wire().section().thicknessMm();
+        return strand.states().stream()
+                .flatMap(s -> s.stations().stream())
+                .filter(s -> s.sMm() > element.along().fromMm()
+                        && s.sMm() < element.along().toMm())
+                .filter(s -> s.thicknessMm() < FLATTENED * bought)
+                .min(java.util.Comparator.comparingDouble(Plan.StationPlan::thicknessMm));
+    }
+
+    private static Group group(Plan.StrandPlan strand, String kind) {
+        Wire wire = strand.bought().wire();
+        return new Group(kind, wire.metal(), Band.of(wire.section().thicknessMm()));
+    }
+}

@@ -1,0 +1,106 @@
+package org.etui.server.api;
+
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeMap;
+import org.etui.core.check.Term;
+import org.etui.core.daybook.Daybook;
+import org.etui.core.log.Fact;
+import org.etui.core.log.Habit;
+import org.etui.core.log.Hand;
+import org.etui.server.contract.Json;
+import org.etui.server.contract.Reader;
+import org.etui.server.store.LogRow;
+import org.etui.server.store.LogStore;
+import org.springframework.stereotype.Component;
+
+/** What really happened, read once, and the hand that it tells of. */
+@Component
+class LogBook {
+    private final LogStore store;
+    private final Reader reader;
+    private final SettingsList settings;
+    private final TreeMap<Long, Daybook.Page> pages = new TreeMap<>();
+    private final TreeMap<Long, Daybook.Page> takenBack = new TreeMap<>();
+    private long last;
+    private Hand hand = Hand.GENERAL;
+
+    LogBook(LogStore store, Reader reader, SettingsList settings) {
+        this.store = store;
+        this.reader = reader;
+        this.settings = settings;
+    }
+
+    /**
+     * A fact as it is kept.
+     *
+     * @param subject what was made: a piece or a job
+     * @param name what that is called
+     * @param day the day
+     * @param fact what was measured or seen
+     */
+    record Kept(
+            @Term(value = "what was made: a piece or a job", to = 60)
+            String subject,
+
+            @Term(value = "what that is called", to = 120, or = "\"\"")
+            String name,
+
+            @Term(value = "the day, ISO 8601", from = 10, to = 10)
+            String day,
+
+            @Term("what was measured or seen") Fact fact) {}
+
+    /** Every fact that stands, in order. */
+    synchronized List<Daybook.Page> pages() {
+        List<LogRow> more = store.after(last);
+        if (!more.isEmpty()) {
+            for (LogRow row : more) {
+                Kept kept = reader.read(row.document().getBytes(StandardCharsets.UTF_8), Kept.class);
+                (row.takenBack() ? takenBack : pages)
+                        .put(
+                                row.number(),
+                                new Daybook.Page(row.number(), kept.subject(), kept.name(), kept.day(), kept.fact()));
+                last = row.number();
+            }
+            learn();
+        }
+        return new ArrayList<>(pages.values());
+    }
+
+    private void learn() {
+        hand = Hand.of(pages.values().stream().map(Daybook.Page::fact).toList());
+    }
+
+    /** Writes facts down. */
+    synchronized void add(List<Kept> facts) {
+        store.add(facts.stream().map(Json.MAPPER::writeValueAsString).toList());
+    }
+
+    /** Takes a fact back, or takes that back. */
+    synchronized void takeBack(long number, boolean back) {
+        pages();
+        store.takeBack(number, back);
+        Daybook.Page page = (back ? pages : takenBack).remove(number);
+        if (page != null) {
+            (back ? takenBack : pages).put(number, page);
+            learn();
+        }
+    }
+
+    /** All that the facts say of the maker's hand. */
+    synchronized Hand known() {
+        pages();
+        return hand;
+    }
+
+    /** The same as far as it is used: what the maker has said, and lengths, since only wires whose policy is learnt are cut by them. */
+    Hand used() {
+        Set<Habit> habits = EnumSet.of(Habit.ALLOWANCE);
+        habits.addAll(settings.now().learnt());
+        return known().using(habits);
+    }
+}
