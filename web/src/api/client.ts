@@ -57,6 +57,7 @@ import type {
   PolicyCost,
   HowFar,
   LogAnswer,
+  Photograph,
   NewFact,
   DaybookAnswer,
   Lessons,
@@ -219,6 +220,14 @@ export const api = {
     answered<LogAnswer>(fetch(`/api/log/${subject}/facts/${number}/keep`, { method: 'POST' })),
   daybook: (search: string, before: string) =>
     data<DaybookAnswer>(client.GET('/api/daybook', { params: { query: { search, before } } }) as never),
+  photographs: () => data<Photograph[]>(client.GET('/api/photographs') as never),
+  /** Keeps a photograph, JPEG in base64. */
+  keepPhotograph: (subject: string, jpeg: string) =>
+    ask<Photograph[]>(`/api/photographs/${subject}`, { jpeg }),
+  takePhotographBack: (number: number) =>
+    answered<Photograph[]>(fetch(`/api/photographs/${number}`, { method: 'DELETE' })),
+  keepPhotographAfterAll: (number: number) =>
+    answered<Photograph[]>(fetch(`/api/photographs/${number}/keep`, { method: 'POST' })),
   lessons: () => data<Lessons>(client.GET('/api/daybook/lessons') as never),
   stones: () => data<KeptStones>(client.GET('/api/stones') as never),
   saveStones: (version: number, stones: readonly KeptStone[]) =>

@@ -532,6 +532,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/photographs/{subject}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/photographs/{number}/keep": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["keep"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/patterns/{name}": {
         parameters: {
             query?: never;
@@ -669,7 +701,7 @@ export interface paths {
         };
         get: operations["read_9"];
         put?: never;
-        post: operations["add"];
+        post: operations["add_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -685,7 +717,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["keep"];
+        post: operations["keep_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1204,6 +1236,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/photographs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/photographs/{number}/picture": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["picture"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/patterns": {
         parameters: {
             query?: never;
@@ -1524,7 +1588,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/log/{subject}/facts/{number}": {
+    "/api/photographs/{number}": {
         parameters: {
             query?: never;
             header?: never;
@@ -1535,6 +1599,22 @@ export interface paths {
         put?: never;
         post?: never;
         delete: operations["takeBack_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/log/{subject}/facts/{number}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["takeBack_2"];
         options?: never;
         head?: never;
         patch?: never;
@@ -4761,6 +4841,14 @@ export interface components {
             /** @description what is allowed, with unit */
             limit: string;
         };
+        PhotographControllerPhotograph: {
+            /** @description counts every photograph */
+            number: number;
+            /** @description what it shows: a piece or a job */
+            subject: string;
+            /** @description when it was kept, ISO 8601 */
+            day: string;
+        };
         Making: {
             /** @description name of the pattern */
             pattern: string;
@@ -5721,6 +5809,10 @@ export interface components {
         RackControllerCsvQuestion: {
             /** @description comma-separated values, the first line names the columns */
             text: string;
+        };
+        PhotographControllerNewPhotograph: {
+            /** @description the picture, JPEG in base64 */
+            jpeg: string;
         };
         PatternControllerWireAsked: {
             /** @description the wire */
@@ -6993,6 +7085,54 @@ export interface operations {
             };
         };
     };
+    add: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                subject: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PhotographControllerNewPhotograph"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PhotographControllerPhotograph"][];
+                };
+            };
+        };
+    };
+    keep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PhotographControllerPhotograph"][];
+                };
+            };
+        };
+    };
     make: {
         parameters: {
             query?: never;
@@ -7210,7 +7350,7 @@ export interface operations {
             };
         };
     };
-    add: {
+    add_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -7236,7 +7376,7 @@ export interface operations {
             };
         };
     };
-    keep: {
+    keep_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -8037,6 +8177,48 @@ export interface operations {
             };
         };
     };
+    all: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PhotographControllerPhotograph"][];
+                };
+            };
+        };
+    };
+    picture: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
+                };
+            };
+        };
+    };
     patterns: {
         parameters: {
             query?: never;
@@ -8504,6 +8686,28 @@ export interface operations {
         };
     };
     takeBack_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PhotographControllerPhotograph"][];
+                };
+            };
+        };
+    };
+    takeBack_2: {
         parameters: {
             query?: never;
             header?: never;

@@ -133,4 +133,5 @@ export type Habit = Learnt['habit'];
 export type DaybookAnswer = components['schemas']['DaybookControllerDaybookAnswer'];
 export type Lessons = components['schemas']['DaybookControllerLessons'];
 export type RunOfValues = components['schemas']['DaybookSeries'];
+export type Photograph = components['schemas']['PhotographControllerPhotograph'];
 export type HowFar = components['schemas']['WatchHow'];

@@ -3,6 +3,7 @@ import Switch from '@mui/material/Switch';
 import { useQueryClient } from '@tanstack/react-query';
 import type { Habit, Learnt } from '../api/types';
 import { useSettings } from '../kit/settings';
+import { useKinds } from '../kit/useKinds';
 import { words } from '../kit/units';
 
 const SAYS: Record<Habit, string> = {
@@ -19,6 +20,23 @@ const BANDS: Record<Learnt['group']['band'], string> = {
   medium: '0.8 to 1.2 mm',
   stout: '1.2 to 1.8 mm',
   heavy: '1.8 mm and more',
+};
+
+/** Kinds of steps in which no element is formed. */
+const STEPS: Record<string, string> = {
+  cut: 'cutting',
+  mark: 'marking',
+  dress: 'straightening and dressing',
+  work: 'hammering',
+  lash: 'lashing',
+  thread: 'threading',
+  hang: 'hanging in',
+  'put-in': 'putting in',
+  close: 'closing',
+  trim: 'trimming',
+  bath: 'bath',
+  finish: 'polishing and sealing',
+  check: 'checking',
 };
 
 /** How a habit is called. */
@@ -43,10 +61,12 @@ export function HandRow(props: {
   const { learnt: used, applyLearnt } = useSettings();
   const cache = useQueryClient();
   const { group } = learnt;
+  const kind =
+    useKinds().elements.find((e) => e.kind === group.kind)?.words ?? STEPS[group.kind] ?? group.kind;
   return (
     <div className="hand-row">
       <b>
-        {words(group.kind)}, {words(group.metal)}, {BANDS[group.band]}: {habit(learnt.habit)}
+        {kind}, {words(group.metal)}, {BANDS[group.band]}: {habit(learnt.habit)}
       </b>
       <p className="why">
         Yours: {times(learnt.factor)} than worked out, nine times in ten between {times(learnt.from)} and{' '}

@@ -8,7 +8,7 @@ import { useSettings } from '../kit/settings';
 import { TextField } from '../kit/TextField';
 import { Beside } from './Beside';
 import { HandRow } from './HandRow';
-import { against, byThing, figure, keyOf, useLog, WHAT, type What } from './log';
+import { against, byThing, figure, keyOf, shortDay, useLog, WHAT, type What } from './log';
 import { Measure } from './Measure';
 import { Photographs } from './Photographs';
 
@@ -115,8 +115,8 @@ export function LogOf(props: {
           </>
         ) : (
           <p className="why">
-            Choose a line to write down what it really came to. The bench card does so by itself: it times its steps, and
-            asks for sizes where they can be measured.
+            Choose a line to write down what it really came to. The bench card does so by itself: it times its
+            steps, and asks for sizes where they can be measured.
           </p>
         )}
         {taken !== undefined && (
@@ -186,14 +186,16 @@ function Line(props: {
     >
       <span>
         {of.title}
-        {props.said && <span className="why"> {WHAT[of.what]}</span>}
+        {props.said && <span className="soft"> {WHAT[of.what]}</span>}
       </span>
       <b style={{ textAlign: 'right' }}>
         {of.planned === undefined ? '' : figure(of.what, of.planned, units)}
       </b>
       <Beside of={of} pages={pages} learnt={props.learnt} />
-      <span className="why">
-        {last ? `${against(last, units)}${pages.length > 1 ? ` · ${pages.length} times` : ''}` : 'not measured'}
+      <span className="soft">
+        {last
+          ? `${against(last, units)}${pages.length > 1 ? ` · ${pages.length} times` : ''}`
+          : 'not measured'}
       </span>
     </ButtonBase>
   );
@@ -210,18 +212,27 @@ function Written(props: {
   const { units } = useSettings();
   if (props.pages.length === 0) return null;
   return (
-    <ul className="plain">
+    <ul className="plain written">
       {[...props.pages].reverse().map((p) => (
-        <li key={p.number} className="bath-row">
+        <li key={p.number}>
           <span>
             {p.fact.actual !== undefined && <b>{figure(p.fact.what, p.fact.actual, units)} </b>}
             {p.fact.outcome !== 'none' && `${p.fact.outcome} · `}
             {p.fact.what === 'breakage' && <b>broke: </b>}
-            {[p.fact.note, p.fact.helped && `what helped: ${p.fact.helped}`, p.fact.practice && 'for practice', p.day]
+            {[
+              p.fact.note,
+              p.fact.helped && `what helped: ${p.fact.helped}`,
+              p.fact.practice && 'for practice',
+              shortDay(p.day),
+            ]
               .filter(Boolean)
               .join(' · ')}
           </span>
-          <Button disabled={props.busy} aria-label={`take back what was written on ${p.day}`} onClick={() => props.onTakeBack(p.number)}>
+          <Button
+            disabled={props.busy}
+            aria-label={`take back what was written on ${p.day}`}
+            onClick={() => props.onTakeBack(p.number)}
+          >
             take back
           </Button>
         </li>
@@ -237,7 +248,12 @@ function Words(props: {
   /** whether something is on its way */
   busy: boolean;
   /** writes it down; says whether it was taken */
-  onWrite: (fact: { what: 'note' | 'breakage'; about: string; note: string; helped: string }) => Promise<boolean>;
+  onWrite: (fact: {
+    what: 'note' | 'breakage';
+    about: string;
+    note: string;
+    helped: string;
+  }) => Promise<boolean>;
 }) {
   const [what, setWhat] = useState<'note' | 'breakage'>('note');
   const [about, setAbout] = useState('');

@@ -78,7 +78,7 @@ export function Measure(props: {
           <ChoiceField
             label="it"
             value={outcome}
-            choices={["held", "opened", "snapped"]}
+            choices={['held', 'opened', 'snapped']}
             onChange={(next) => setOutcome(next as NewFact['outcome'])}
           />
         )}
@@ -113,7 +113,11 @@ export function Measure(props: {
         />
       )}
       <p className="tools-row">
-        <Button variant={props.short ? 'outlined' : 'contained'} disabled={props.busy} onClick={() => void write()}>
+        <Button
+          variant={props.short ? 'outlined' : 'contained'}
+          disabled={props.busy}
+          onClick={() => void write()}
+        >
           write it down
         </Button>
       </p>

@@ -46,6 +46,15 @@ export function figure(what: What, value: number, units: Units): string {
   return '';
 }
 
+/** A day as people write it. */
+export function shortDay(day: string): string {
+  return new Date(`${day}T12:00`).toLocaleDateString('en-GB', {
+    day: 'numeric',
+    month: 'short',
+    year: 'numeric',
+  });
+}
+
 /** What stands for a thing that can be measured, in a list. */
 export function keyOf(of: { what: What; about: string }): string {
   return `${of.what} ${of.about}`;
@@ -79,7 +88,9 @@ export function useLog(subject: string) {
     mutationFn: (how: () => Promise<LogAnswer>) => how(),
     onSuccess: (now) => {
       cache.setQueryData(queries.log(subject).queryKey, now);
-      void cache.invalidateQueries({ predicate: (q) => !['log', 'pieces', 'progress'].includes(String(q.queryKey[0])) });
+      void cache.invalidateQueries({
+        predicate: (q) => !['log', 'pieces', 'progress', 'card', 'settings'].includes(String(q.queryKey[0])),
+      });
     },
   });
   const did = (how: () => Promise<LogAnswer>) =>

@@ -1,15 +1,22 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import type { ReactNode } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { api } from '../api/client';
 import type { Piece, Step } from '../api/types';
 import { docKey } from '../kit/docKey';
 import { useSettings } from '../kit/settings';
-import { grouped, minutes } from './card';
+import { useLog } from '../bench/log';
+import { clock, grouped, minutes } from './card';
+import { CardLog } from './CardLog';
 import { Pictures } from './Pictures';
 import { RestDial } from './RestDial';
 import { Timers } from './Timers';
 import { useAwake } from './useAwake';
 import { useProgress } from './useProgress';
+import { useStepClock } from './useStepClock';
+
+/** A step that took less than this share of its time was read, not done. */
+const LEAST_SHARE = 0.1;
 
 /** The bench card: one step fills the screen, one key goes on. Where it stands and what runs by itself is kept in the store. */
 export function Card(props: {
@@ -37,8 +44,17 @@ export function Card(props: {
   const { now } = progress;
   const step = steps[now];
   const last = now === steps.length - 1;
+  const log = useLog(props.subject);
+  const timed = useStepClock(props.subject, step ? `${now} ${step.title}` : '');
+  const timeIt = () => {
+    const took = timed.minutes();
+    // What was only read through was not done.
+    if (!step || !step.handsOn || step.shows === 'rest' || took < LEAST_SHARE * step.minutes) return;
+    void log.write({ what: 'minutes', about: `step.${now + 1}`, actual: took });
+  };
   const on = () => {
     if (!step) return;
+    timeIt();
     if (last) {
       progress.finish();
       onLeave();
@@ -65,7 +81,9 @@ export function Card(props: {
       <Steps steps={steps} now={now} onGo={(i) => progress.go(i)} />
       <Timers timers={progress.timers} onDone={progress.dismiss} />
       <div className="now">
-        <Words step={step} now={now} of={steps.length} name={props.name} waitsFor={waits?.title} />
+        <Words step={step} now={now} of={steps.length} name={props.name} waitsFor={waits?.title}>
+          <CardLog key={now} log={log} step={step} />
+        </Words>
         {step.shows === 'rest' ? (
           <RestDial key={now} minutes={step.minutes} />
         ) : (
@@ -80,7 +98,18 @@ export function Card(props: {
           back
         </button>
         <button onClick={onLeave}>leave</button>
-        <span className="hint">space goes on</span>
+        {step.handsOn && step.shows !== 'rest' && (
+          <button
+            aria-label={timed.paused ? 'let the clock go on' : 'pause the clock'}
+            aria-pressed={timed.paused}
+            onClick={timed.pause}
+          >
+            {timed.paused ? 'go on' : 'pause'}
+          </button>
+        )}
+        <span className="hint">
+          {step.handsOn && step.shows !== 'rest' && `${clock(timed.ms)} on this step · `}space goes on
+        </span>
       </div>
     </div>
   );
@@ -111,6 +140,8 @@ function Words(props: {
   name: string;
   /** what must be over before this step, where something still runs */
   waitsFor: string | undefined;
+  /** what stands below the words */
+  children: ReactNode;
 }) {
   const { step } = props;
   const differs = grouped(step.each);
@@ -151,6 +182,7 @@ function Words(props: {
           <b>Mind</b> {step.caution}
         </p>
       )}
+      {props.children}
     </section>
   );
 }

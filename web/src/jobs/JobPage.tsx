@@ -121,6 +121,9 @@ function OpenJob(props: {
           <Button component={Link} to={`/jobs/${id}/card`} variant="contained">
             Bench card
           </Button>
+          <Button component={Link} to={`/jobs/${id}/log`}>
+            log
+          </Button>
           <Button onClick={() => setPrinting(true)}>print</Button>
           <Button disabled={!job.kept.canUndo} onClick={() => void job.undo()}>
             undo

@@ -22,6 +22,7 @@ const MeasureIt = lazy(() => import('../tray/MeasureIt').then((m) => ({ default:
 const JobsPage = lazy(() => import('../jobs/JobsPage').then((m) => ({ default: m.JobsPage })));
 const JobPage = lazy(() => import('../jobs/JobPage').then((m) => ({ default: m.JobPage })));
 const JobCard = lazy(() => import('../jobs/JobCard').then((m) => ({ default: m.JobCard })));
+const JobLog = lazy(() => import('../jobs/JobLog').then((m) => ({ default: m.JobLog })));
 const SettingsPage = lazy(() =>
   import('../settings/SettingsPage').then((m) => ({ default: m.SettingsPage })),
 );
@@ -50,6 +51,7 @@ export function App() {
         <Route path="/jobs" element={<JobsPage />} />
         <Route path="/jobs/:id" element={<JobPage />} />
         <Route path="/jobs/:id/card" element={<JobCard />} />
+        <Route path="/jobs/:id/log" element={<JobLog />} />
         <Route path="/settings" element={<SettingsPage />} />
         <Route path="/sizes" element={<SizesPage />} />
         <Route path="/help/:page" element={<Help />} />

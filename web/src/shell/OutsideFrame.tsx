@@ -26,7 +26,7 @@ export function OutsideFrame() {
     },
     { name: 'Rack', to: '/rack', says: 'wire and parts' },
     { name: 'Bath', to: '/bath', says: 'one bath, one clock' },
-    { name: 'Daybook', to: '/daybook', says: 'not built yet' },
+    { name: 'Daybook', to: '/daybook', says: 'made and learnt' },
   ];
   return (
     <div className="frame">

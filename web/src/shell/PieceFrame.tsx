@@ -77,7 +77,7 @@ function knotsOf(id: string, piece: Piece, plan: Plan, units: Units): Knot[] {
     { name: 'Colour', to: 'colour', says: darkened(piece) },
     { name: 'Cut', to: 'cut', says: mass(plan.totals.massG) },
     { name: 'Make', to: 'make', says: `${plan.steps.length} steps` },
-    { name: 'Log', to: 'log', says: 'not built yet' },
+    { name: 'Log', to: 'log', says: 'what it came to' },
   ];
   return knots.map((k) => ({ ...k, to: `/pieces/${id}/${k.to}` }));
 }

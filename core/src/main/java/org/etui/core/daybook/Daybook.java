@@ -126,7 +126,7 @@ public final class Daybook {
             @Term("how, the newest first") List<String> notes,
             @Term("what helped, the newest first") List<String> helped) {}
 
-    /** What broke, opened or snapped, the most frequent first: by kind of element where that is known, else by what it happened to. */
+    /** What broke, opened or snapped, the most frequent first: by what it happened to and its metal. */
     public static List<Wrong> wrongs(List<Page> pages) {
         Map<String, List<Fact>> alike = new LinkedHashMap<>();
         for (Page page : pages) {
@@ -139,10 +139,12 @@ public final class Daybook {
                     case SNAPPED -> " snapped in a hold test";
                     case HELD, NONE -> " broke";
                 };
-                String of = fact.group()
-                        .map(g -> g.kind() + " of " + g.metal().title().toLowerCase(Locale.ROOT))
-                        .orElse(fact.title().isEmpty() ? page.name() : fact.title());
-                alike.computeIfAbsent(of + happened, k -> new ArrayList<>()).add(0, fact);
+                String of = fact.title().isEmpty() ? page.name() : fact.title();
+                String metal = fact.group()
+                        .map(g -> " of " + g.metal().title().toLowerCase(Locale.ROOT))
+                        .orElse("");
+                alike.computeIfAbsent(of + metal + happened, k -> new ArrayList<>())
+                        .add(0, fact);
             }
         }
         return alike.entrySet().stream()

@@ -51,6 +51,12 @@ public record Measurable(
     /** Flattened is what is at least so much thinner than it was bought: less is within what wire is drawn to. */
     private static final double FLATTENED = 0.97;
 
+    /** Less of a turn than that shows a calliper nothing. */
+    private static final double HALF_A_TURN = 0.45;
+
+    /** The inside jaws of a calliper go into no less; what is narrower is measured over all. */
+    private static final double LEAST_INSIDE_MM = 2;
+
     /**
      * All that can be measured.
      *
@@ -122,21 +128,26 @@ public record Measurable(
             all.add(new Measurable(
                     What.USED, about, title, OptionalDouble.of(length), OptionalDouble.of(length), none, group));
         }
-        element.formed().finished().ifPresent(sizes -> {
+        element.formed().finished().filter(f -> f.turns() >= HALF_A_TURN).ifPresent(sizes -> {
             OptionalDouble tool = element.formed().tool().filter(t -> t.insideMm() > 0).stream()
                     .mapToDouble(t -> t.insideMm())
                     .findFirst();
-            if (sizes.insideMm().isPresent()) {
-                all.add(new Measurable(What.INSIDE, about, title, sizes.insideMm(), none, tool, group));
-            }
+            boolean inside = sizes.insideMm().orElse(0) >= LEAST_INSIDE_MM;
             all.add(new Measurable(
-                    What.OUTSIDE, about, title, OptionalDouble.of(sizes.outsideMm()), none, tool, group));
+                    inside ? What.INSIDE : What.OUTSIDE,
+                    about,
+                    title,
+                    inside ? sizes.insideMm() : OptionalDouble.of(sizes.outsideMm()),
+                    none,
+                    tool,
+                    group));
         });
         thinned(strand, element).ifPresent(s -> {
             all.add(plain(What.THICKNESS, about, title, OptionalDouble.of(s.thicknessMm())));
             all.add(new Measurable(What.WIDTH, about, title, OptionalDouble.of(s.widthMm()), none, none, group));
         });
-        if (element.strength().holdN().isPresent()) {
+        if (element.strength().holdN().isPresent()
+                && element.strength().wantsN().isPresent()) {
             all.add(new Measurable(What.HOLD, about, title, element.strength().holdN(), none, none, group));
         }
     }

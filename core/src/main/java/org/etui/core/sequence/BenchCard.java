@@ -94,7 +94,8 @@ public final class BenchCard {
                     String kind = step.element()
                             .flatMap(strand::element)
                             .map(Element::kind)
-                            .orElseGet(() -> step.kind().name().toLowerCase(Locale.ROOT));
+                            .orElseGet(() ->
+                                    step.kind().name().toLowerCase(Locale.ROOT).replace("_", "-"));
                     return new Group(kind, wire.metal(), Band.of(wire.section().thicknessMm()));
                 });
     }

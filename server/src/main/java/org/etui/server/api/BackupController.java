@@ -40,8 +40,8 @@ class BackupController {
         Path file = Files.createTempFile("etui-backup", ".zip");
         try {
             try (OutputStream out = Files.newOutputStream(file)) {
-                Map<String, byte[]> readable =
-                        Map.of("rack.csv", RackCsv.write(rack.now()), "daybook.csv", DaybookController.table(log.pages()));
+                Map<String, byte[]> readable = Map.of(
+                        "rack.csv", RackCsv.write(rack.now()), "daybook.csv", DaybookController.table(log.pages()));
                 BackupFile.write(backup, readable, clock.instant().toString(), out);
             }
             response.setContentType("application/zip");

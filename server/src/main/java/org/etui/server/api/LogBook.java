@@ -6,11 +6,10 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeMap;
-import org.etui.core.check.Term;
 import org.etui.core.daybook.Daybook;
-import org.etui.core.log.Fact;
 import org.etui.core.log.Habit;
 import org.etui.core.log.Hand;
+import org.etui.core.log.LogEntry;
 import org.etui.server.contract.Json;
 import org.etui.server.contract.Reader;
 import org.etui.server.store.LogRow;
@@ -34,32 +33,12 @@ class LogBook {
         this.settings = settings;
     }
 
-    /**
-     * A fact as it is kept.
-     *
-     * @param subject what was made: a piece or a job
-     * @param name what that is called
-     * @param day the day
-     * @param fact what was measured or seen
-     */
-    record Kept(
-            @Term(value = "what was made: a piece or a job", to = 60)
-            String subject,
-
-            @Term(value = "what that is called", to = 120, or = "\"\"")
-            String name,
-
-            @Term(value = "the day, ISO 8601", from = 10, to = 10)
-            String day,
-
-            @Term("what was measured or seen") Fact fact) {}
-
     /** Every fact that stands, in order. */
     synchronized List<Daybook.Page> pages() {
         List<LogRow> more = store.after(last);
         if (!more.isEmpty()) {
             for (LogRow row : more) {
-                Kept kept = reader.read(row.document().getBytes(StandardCharsets.UTF_8), Kept.class);
+                LogEntry kept = reader.read(row.document().getBytes(StandardCharsets.UTF_8), LogEntry.class);
                 (row.takenBack() ? takenBack : pages)
                         .put(
                                 row.number(),
@@ -76,7 +55,7 @@ class LogBook {
     }
 
     /** Writes facts down. */
-    synchronized void add(List<Kept> facts) {
+    synchronized void add(List<LogEntry> facts) {
         store.add(facts.stream().map(Json.MAPPER::writeValueAsString).toList());
     }
 

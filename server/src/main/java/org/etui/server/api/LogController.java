@@ -18,6 +18,7 @@ import org.etui.core.log.Group;
 import org.etui.core.log.Habit;
 import org.etui.core.log.Hand;
 import org.etui.core.log.Learnt;
+import org.etui.core.log.LogEntry;
 import org.etui.core.log.What;
 import org.etui.core.piece.Piece;
 import org.etui.core.plan.PlanOptions;
@@ -154,12 +155,12 @@ class LogController {
         List<Measurable> all = measurable(piece);
         List<Daybook.Page> before = of(subject);
         List<Violation> wrong = new ArrayList<>();
-        List<LogBook.Kept> kept = new ArrayList<>();
+        List<LogEntry> kept = new ArrayList<>();
         String day = LocalDate.now(clock).toString();
         for (int i = 0; i < facts.facts().size(); i++) {
             NewFact fact = facts.facts().get(i);
             check("facts." + i, fact, all, wrong);
-            kept.add(new LogBook.Kept(subject, piece.name(), day, fact(fact, all, before, facts.facts())));
+            kept.add(new LogEntry(subject, piece.name(), day, fact(fact, all, before, facts.facts())));
         }
         if (!wrong.isEmpty()) {
             throw new BadInput(wrong);

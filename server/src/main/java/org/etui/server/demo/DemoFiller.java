@@ -10,6 +10,7 @@ import org.etui.core.stock.Entry;
 import org.etui.server.contract.Json;
 import org.etui.server.store.BenchStore;
 import org.etui.server.store.JobStore;
+import org.etui.server.store.LogStore;
 import org.etui.server.store.PieceStore;
 import org.etui.server.store.RackStore;
 import org.springframework.boot.ApplicationArguments;
@@ -25,13 +26,15 @@ class DemoFiller implements ApplicationRunner {
     private final JobStore jobs;
     private final BenchStore kept;
     private final RackStore rack;
+    private final LogStore log;
     private final Clock clock;
 
-    DemoFiller(PieceStore pieces, JobStore jobs, BenchStore kept, RackStore rack, Clock clock) {
+    DemoFiller(PieceStore pieces, JobStore jobs, BenchStore kept, RackStore rack, LogStore log, Clock clock) {
         this.pieces = pieces;
         this.jobs = jobs;
         this.kept = kept;
         this.rack = rack;
+        this.log = log;
         this.clock = clock;
     }
 
@@ -52,6 +55,9 @@ class DemoFiller implements ApplicationRunner {
         for (int i = 0; i < entries.size(); i++) {
             rack.add(i, Json.MAPPER.writeValueAsString(entries.get(i)));
         }
+        log.add(Hedgerow.log(ids, LocalDate.now(clock)).stream()
+                .map(Json.MAPPER::writeValueAsString)
+                .toList());
         kept.create("measures", Json.MAPPER.writeValueAsString(Hedgerow.MEASURES));
     }
 }

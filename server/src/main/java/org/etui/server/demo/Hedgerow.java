@@ -2,14 +2,21 @@ package org.etui.server.demo;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import org.etui.core.element.Outline;
 import org.etui.core.job.Job;
 import org.etui.core.job.JobFormat;
 import org.etui.core.job.JobLine;
+import org.etui.core.log.Band;
+import org.etui.core.log.Fact;
+import org.etui.core.log.Group;
+import org.etui.core.log.LogEntry;
+import org.etui.core.log.What;
 import org.etui.core.measure.PersonalMeasure;
 import org.etui.core.measure.PersonalMeasures;
 import org.etui.core.metal.Metal;
@@ -59,6 +66,79 @@ final class Hedgerow {
                 Optional.empty(),
                 Optional.empty()));
         return new StoneDrawer(stones);
+    }
+
+    /** What the bench wrote down in the weeks before: wire taken, ten hooks for practice, times, a hold test, what broke. */
+    static List<LogEntry> log(Map<String, String> ids, LocalDate today) {
+        Group hooks = new Group("arc", Metal.COPPER, Band.STOUT);
+        Group loops = new Group("loop", Metal.COPPER, Band.STOUT);
+        List<LogEntry> log = new ArrayList<>();
+        double[] took = {13.6, 13.5, 13.8, 13.4, 13.7, 13.6};
+        for (int i = 0; i < took.length; i++) {
+            Fact fact = measured(What.USED, "hook.loop", "loop", loops, 13.29, took[i], false);
+            log.add(entry(ids, "Medlar clasp", today.minusDays(40 - 6L * i), fact));
+        }
+        double[] wide = {6.42, 6.35, 6.38, 6.24, 6.28, 6.19, 6.21, 6.10, 6.14, 6.06};
+        for (double mm : wide) {
+            Fact fact = measured(What.INSIDE, "hook.first-hook", "first hook", hooks, 6.0, mm, true);
+            log.add(entry(ids, "Hop S-hook", today.minusDays(9), fact));
+        }
+        double[] minutes = {1.4, 1.6, 1.3, 1.5};
+        for (int i = 0; i < minutes.length; i++) {
+            Fact fact = measured(What.MINUTES, "step.8", "Form the loop", loops, 1.09, minutes[i], false);
+            log.add(entry(ids, "Medlar clasp", today.minusDays(20 - 6L * i), fact));
+        }
+        OptionalDouble none = OptionalDouble.empty();
+        Fact opened = new Fact(
+                What.HOLD,
+                "hook.second-hook",
+                "second hook",
+                Optional.of(hooks),
+                OptionalDouble.of(12.3),
+                none,
+                OptionalDouble.of(9.8),
+                Fact.Outcome.OPENED,
+                "",
+                "opened slowly, did not snap",
+                "",
+                false);
+        log.add(entry(ids, "Hop S-hook", today.minusDays(8), opened));
+        Fact broke = new Fact(
+                What.BREAKAGE,
+                "",
+                "",
+                Optional.empty(),
+                none,
+                none,
+                none,
+                Fact.Outcome.NONE,
+                "",
+                "cracked at the crook when it was hammered thinner than planned",
+                "stopping at 0.9 mm",
+                false);
+        log.add(entry(ids, "Sloe hook", today.minusDays(3), broke));
+        return log.stream().sorted(Comparator.comparing(LogEntry::day)).toList();
+    }
+
+    private static Fact measured(
+            What what, String about, String title, Group group, double planned, double actual, boolean practice) {
+        return new Fact(
+                what,
+                about,
+                title,
+                Optional.of(group),
+                OptionalDouble.of(planned),
+                what == What.USED ? OptionalDouble.of(planned) : OptionalDouble.empty(),
+                OptionalDouble.of(actual),
+                Fact.Outcome.NONE,
+                "",
+                "",
+                "",
+                practice);
+    }
+
+    private static LogEntry entry(Map<String, String> ids, String piece, LocalDate day, Fact fact) {
+        return new LogEntry(ids.getOrDefault(piece, piece), piece, day.toString(), fact);
     }
 
     /** What the bench has: spools half used, lengths, what was left of others, parts that were bought. */

@@ -105,7 +105,8 @@ class LogApiTest {
     void badFacts_nameFieldAndLimit_andNothingIsKept() {
         Http.Answer none = log("{\"what\":\"hold\",\"about\":\"nowhere\",\"actual\":-3},{\"what\":\"note\"}");
         assertThat(none.status()).isEqualTo(400);
-        assertThat(none.json().toString()).contains("facts.0.actual", "facts.0.about", "facts.0.outcome", "facts.1.note");
+        assertThat(none.json().toString())
+                .contains("facts.0.actual", "facts.0.about", "facts.0.outcome", "facts.1.note");
         assertThat(http.get("/api/log/" + piece).json().get("facts")).isEmpty();
         assertThat(http.get("/api/log/nobody").status()).isEqualTo(404);
     }
