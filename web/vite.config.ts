@@ -34,7 +34,7 @@ export default defineConfig({
     chunkSizeWarningLimit: 900,
     // What many views share comes in one file: many small ones are compressed worse, and each is asked for.
     rolldownOptions: {
-      output: { advancedChunks: { groups: [{ name: 'shared', test: /./, minShareCount: 8 }] } },
+      output: { advancedChunks: { groups: [{ name: 'shared', test: /./, minShareCount: 12 }] } },
     },
   },
   server: { proxy: { '/api': 'http://127.0.0.1:8417' } },

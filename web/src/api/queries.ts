@@ -42,8 +42,7 @@ export const queries = {
   metals: () => queryOptions({ queryKey: ['metals'], queryFn: api.metals, staleTime: Infinity }),
   reasons: () => queryOptions({ queryKey: ['reasons'], queryFn: api.reasons, staleTime: Infinity }),
   rack: () => queryOptions({ queryKey: ['rack'], queryFn: api.rack }),
-  log: (subject: string) =>
-    queryOptions({ queryKey: ['log', subject], queryFn: () => api.log(subject), gcTime: 0 }),
+  log: (subject: string) => queryOptions({ queryKey: ['log', subject], queryFn: () => api.log(subject) }),
   photographs: () => queryOptions({ queryKey: ['photographs'], queryFn: api.photographs }),
   lessons: () => queryOptions({ queryKey: ['lessons'], queryFn: api.lessons, gcTime: 0 }),
   stones: () => queryOptions({ queryKey: ['stones'], queryFn: api.stones }),

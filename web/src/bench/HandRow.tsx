@@ -44,12 +44,46 @@ export function habit(of: Habit): string {
   return SAYS[of];
 }
 
-/** A factor as people say it: 3 % more, half as long. */
-export function times(factor: number): string {
+/** By how much a factor is more, in percent with its sign. */
+function percent(factor: number): string {
   const more = Math.round((factor - 1) * 1000) / 10;
   const shown = Math.abs(more) < 10 ? Math.abs(more).toFixed(1) : Math.abs(more).toFixed(0);
-  if (shown === '0.0') return 'as worked out';
-  return `${shown} % ${more > 0 ? 'more' : 'less'}`;
+  return shown === '0.0' ? '0 %' : `${more > 0 ? '+' : '−'}${shown} %`;
+}
+
+/** A factor as people say it. */
+function more(factor: number): string {
+  const shown = percent(factor);
+  if (shown === '0 %') return 'as worked out';
+  return `${shown.slice(1)} ${factor > 1 ? 'more' : 'less'} than worked out`;
+}
+
+/** Whether what was learnt of a habit is used in plans. */
+export function UseHabit(props: {
+  /** the habit */
+  of: Habit;
+}) {
+  const { learnt: used, applyLearnt } = useSettings();
+  const cache = useQueryClient();
+  if (props.of === 'allowance') return <p className="why">Used for wires whose policy at Cut is learnt.</p>;
+  if (props.of === 'flattening')
+    return <p className="why">Shown here only: drawings keep the general width.</p>;
+  return (
+    <FormControlLabel
+      label={`use what was learnt of ${habit(props.of)}`}
+      control={
+        <Switch
+          size="small"
+          checked={used?.includes(props.of) ?? false}
+          onChange={(e) =>
+            void applyLearnt(props.of, e.target.checked).then(() =>
+              cache.invalidateQueries({ predicate: (q) => q.queryKey[0] !== 'settings' }),
+            )
+          }
+        />
+      }
+    />
+  );
 }
 
 /** What was learnt of a kind of wire: own value, how sure, of how many records, beside the general value. */
@@ -58,41 +92,19 @@ export function HandRow(props: {
   learnt: Learnt;
 }) {
   const { learnt } = props;
-  const { learnt: used, applyLearnt } = useSettings();
-  const cache = useQueryClient();
   const { group } = learnt;
   const kind =
     useKinds().elements.find((e) => e.kind === group.kind)?.words ?? STEPS[group.kind] ?? group.kind;
   return (
     <div className="hand-row">
       <b>
-        {kind}, {words(group.metal)}, {BANDS[group.band]}: {habit(learnt.habit)}
+        {kind}, {words(group.metal)}, {BANDS[group.band]}
       </b>
-      <p className="why">
-        Yours: {times(learnt.factor)} than worked out, nine times in ten between {times(learnt.from)} and{' '}
-        {times(learnt.to)}; {learnt.records === 1 ? 'one record' : `${learnt.records} records`}
+      <p>
+        Yours: {more(learnt.factor)}; nine times in ten between {percent(learnt.from)} and{' '}
+        {percent(learnt.to)}; {learnt.records === 1 ? 'one record' : `${learnt.records} records`}
         {learnt.leftOut > 0 && `, ${learnt.leftOut} far out left aside`}. General value: as worked out.
       </p>
-      {learnt.habit === 'allowance' ? (
-        <p className="why">Used for wires whose policy at Cut is learnt.</p>
-      ) : learnt.habit === 'flattening' ? (
-        <p className="why">Shown here only: drawings keep the general width.</p>
-      ) : (
-        <FormControlLabel
-          label={`use what was learnt of ${habit(learnt.habit)}`}
-          control={
-            <Switch
-              size="small"
-              checked={used?.includes(learnt.habit) ?? false}
-              onChange={(e) =>
-                void applyLearnt(learnt.habit, e.target.checked).then(() =>
-                  cache.invalidateQueries({ predicate: (q) => q.queryKey[0] !== 'settings' }),
-                )
-              }
-            />
-          }
-        />
-      )}
     </div>
   );
 }

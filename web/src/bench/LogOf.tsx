@@ -7,7 +7,7 @@ import { ChoiceField } from '../kit/ChoiceField';
 import { useSettings } from '../kit/settings';
 import { TextField } from '../kit/TextField';
 import { Beside } from './Beside';
-import { HandRow } from './HandRow';
+import { HandRow, UseHabit } from './HandRow';
 import { against, byThing, figure, keyOf, shortDay, useLog, WHAT, type What } from './log';
 import { Measure } from './Measure';
 import { Photographs } from './Photographs';
@@ -97,6 +97,16 @@ export function LogOf(props: {
                 : `Planned: ${figure(inHand.what, inHand.planned, units)}.`}
             </p>
             <Measure key={chosen} of={inHand} busy={busy} onWrite={write} />
+            {learnt ? (
+              <>
+                <HandRow learnt={learnt} />
+                <UseHabit of={learnt.habit} />
+              </>
+            ) : (
+              TEACHES[inHand.what] && (
+                <p className="why">No records of this kind of wire yet: the general value stands.</p>
+              )
+            )}
             <Written
               pages={facts.get(chosen ?? '') ?? []}
               busy={busy}
@@ -105,13 +115,6 @@ export function LogOf(props: {
                 void takeBack(number);
               }}
             />
-            {learnt ? (
-              <HandRow learnt={learnt} />
-            ) : (
-              TEACHES[inHand.what] && (
-                <p className="why">No records of this kind of wire yet: the general value stands.</p>
-              )
-            )}
           </>
         ) : (
           <p className="why">

@@ -7,7 +7,7 @@ import { api } from '../api/client';
 import { queries } from '../api/queries';
 import type { DaybookAnswer, Lessons, LogPage } from '../api/types';
 import { against, figure, WHAT } from '../bench/log';
-import { HandRow } from '../bench/HandRow';
+import { habit, HandRow, UseHabit } from '../bench/HandRow';
 import { exact } from '../kit/clock';
 import { Coming } from '../kit/Coming';
 import { Entry } from '../kit/Entry';
@@ -114,8 +114,16 @@ function Learned(props: {
       </ol>
       <h2 className="part-title">what your hand is like</h2>
       {learnt.length === 0 && <p className="why">No records yet: every figure is the general value.</p>}
-      {learnt.map((l) => (
-        <HandRow key={`${l.habit} ${l.group.kind} ${l.group.metal} ${l.group.band}`} learnt={l} />
+      {[...new Set(learnt.map((l) => l.habit))].map((of) => (
+        <section key={of} aria-label={habit(of)}>
+          <h3 className="hand-title">{habit(of)}</h3>
+          <UseHabit of={of} />
+          {learnt
+            .filter((l) => l.habit === of)
+            .map((l) => (
+              <HandRow key={`${l.group.kind} ${l.group.metal} ${l.group.band}`} learnt={l} />
+            ))}
+        </section>
       ))}
     </>
   );

@@ -237,6 +237,7 @@ const OnTray = memo(function OnTray(props: {
         : piece.minds
           ? `${piece.minds} mind`
           : `${piece.steps} steps`;
+  const photograph = useQuery(queries.photographs()).data?.find((p) => p.subject === piece.id);
   return (
     <>
       <Link
@@ -259,6 +260,13 @@ const OnTray = memo(function OnTray(props: {
           width={drawn.width}
           height={drawn.height}
         />
+        {photograph && (
+          <img
+            className="made"
+            src={`/api/photographs/${photograph.number}/picture`}
+            alt={`${piece.name}, as it was made`}
+          />
+        )}
         <strong>{piece.name}</strong>
         {piece.wrong && <span className="stop">{piece.wrong}</span>}
         {!piece.wrong && !piece.waiting && (

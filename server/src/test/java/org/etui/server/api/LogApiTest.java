@@ -114,8 +114,8 @@ class LogApiTest {
     @Test
     void theDaybook_findsIt_countsWhatWentWrong_andWritesItAsATable() {
         log("{\"what\":\"breakage\",\"about\":\"" + first("used").get("about").asString()
-                + "\",\"note\":\"cracked at the crook\",\"helped\":\"annealed first\"}");
-        JsonNode found = http.get("/api/daybook?search=crook").json();
+                + "\",\"note\":\"cracked at the crutch\",\"helped\":\"annealed first\"}");
+        JsonNode found = http.get("/api/daybook?search=crutch").json();
         assertThat(found.get("facts").asInt()).isEqualTo(1);
         assertThat(found.get("days").get(0).get("made").get(0).get("name").asString())
                 .isEqualTo("Logged hook");
@@ -124,9 +124,9 @@ class LogApiTest {
                         .get("days"))
                 .isEmpty();
         assertThat(http.get("/api/daybook/lessons").json().get("wrongs").toString())
-                .contains("cracked at the crook", "annealed first");
+                .contains("cracked at the crutch", "annealed first");
         assertThat(new String(http.get("/api/daybook/csv").body(), StandardCharsets.UTF_8))
-                .contains("cracked at the crook")
+                .contains("cracked at the crutch")
                 .startsWith("day,made,of,what,planned");
     }
 }

@@ -34,7 +34,7 @@ class ViewsTest {
             Map.entry("/rack/cut", ".side input"),
             Map.entry("rack", ".cut-plan svg"),
             Map.entry("/bath", ".bath-row .piece-form"),
-            Map.entry("/daybook", ".soon"),
+            Map.entry("/daybook", ".mat .plain li"),
             Map.entry("/tools", ".tool-mat button"),
             Map.entry("/jobs", ".jobs li"),
             Map.entry("job", ".bench.job svg"),
@@ -49,7 +49,8 @@ class ViewsTest {
             Map.entry("colour", ".bath-strip rect"),
             Map.entry("cut", ".MuiTable-root"),
             Map.entry("make", ".bench-card h1"),
-            Map.entry("log", ".soon"));
+            Map.entry("log", ".mat button svg"),
+            Map.entry("joblog", ".mat button svg"));
 
     @LocalServerPort
     private int port;
@@ -98,12 +99,13 @@ class ViewsTest {
 
     private List<String> paths(String station, int shapes) {
         List<String> paths = new ArrayList<>();
-        if (station.equals("job") || station.equals("rack")) {
-            String address = station.equals("job") ? "/jobs/" : "/rack/cut?job=";
+        if (station.equals("job") || station.equals("rack") || station.equals("joblog")) {
+            String address = station.equals("rack") ? "/rack/cut?job=" : "/jobs/";
+            String behind = station.equals("joblog") ? "/log" : "";
             new Http(port)
                     .get("/api/jobs")
                     .json()
-                    .forEach(j -> paths.add(address + j.get("id").asString()));
+                    .forEach(j -> paths.add(address + j.get("id").asString() + behind));
             return paths;
         }
         int most = Set.of("shape", "wire", "harden").contains(station) ? shapes : 1;
