@@ -8627,7 +8627,9 @@ export interface operations {
     };
     save: {
         parameters: {
-            query?: never;
+            query?: {
+                history?: boolean;
+            };
             header?: never;
             path?: never;
             cookie?: never;

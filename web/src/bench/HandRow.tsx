@@ -70,6 +70,7 @@ export function UseHabit(props: {
     return <p className="why">Shown here only: drawings keep the general width.</p>;
   return (
     <FormControlLabel
+      sx={{ ml: 0, gap: 1 }}
       label={`use what was learnt of ${habit(props.of)}`}
       control={
         <Switch

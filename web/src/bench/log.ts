@@ -46,12 +46,13 @@ export function figure(what: What, value: number, units: Units): string {
   return '';
 }
 
-/** A day as people write it. */
-export function shortDay(day: string): string {
-  return new Date(`${day}T12:00`).toLocaleDateString('en-GB', {
+/** A day as people write it; the year where it is not this one. */
+export function shortDay(day: string, now = new Date()): string {
+  const date = new Date(`${day}T12:00`);
+  return date.toLocaleDateString('en-GB', {
     day: 'numeric',
     month: 'short',
-    year: 'numeric',
+    ...(date.getFullYear() !== now.getFullYear() && { year: 'numeric' }),
   });
 }
 

@@ -100,6 +100,7 @@ function Backup() {
         <Button href="/api/backup" variant="outlined">
           save a backup
         </Button>
+        <Button href="/api/backup?history=false">without history</Button>
         <FileButton
           says="put a backup back"
           label="a backup file"

@@ -16,6 +16,7 @@ import org.springframework.http.HttpHeaders;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Everything in one file, and back. */
@@ -34,15 +35,15 @@ class BackupController {
         this.clock = clock;
     }
 
-    /** Everything: pieces and jobs with their history, what the bench has, the rack, where cards stand. */
+    /** Everything: pieces and jobs with their history where it is asked for, what the bench has, the rack, where cards stand. */
     @GetMapping
-    void save(HttpServletResponse response) throws IOException {
+    void save(@RequestParam(defaultValue = "true") boolean history, HttpServletResponse response) throws IOException {
         Path file = Files.createTempFile("etui-backup", ".zip");
         try {
             try (OutputStream out = Files.newOutputStream(file)) {
                 Map<String, byte[]> readable = Map.of(
                         "rack.csv", RackCsv.write(rack.now()), "daybook.csv", DaybookController.table(log.pages()));
-                BackupFile.write(backup, readable, clock.instant().toString(), out);
+                BackupFile.write(backup, history, readable, clock.instant().toString(), out);
             }
             response.setContentType("application/zip");
             response.setContentLengthLong(Files.size(file));

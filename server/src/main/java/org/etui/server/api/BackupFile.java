@@ -7,9 +7,11 @@ import java.io.OutputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Consumer;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
@@ -49,23 +51,37 @@ final class BackupFile {
     /**
      * Writes everything.
      *
+     * @param history whether earlier revisions go in; else only what stands
      * @param readable tables to read beside it, by the names of their files; they are not read back
      */
-    static void write(Backup backup, Map<String, byte[]> readable, String now, OutputStream out) throws IOException {
+    static void write(Backup backup, boolean history, Map<String, byte[]> readable, String now, OutputStream out)
+            throws IOException {
         try (ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8)) {
             entry(zip, ABOUT, Json.MAPPER.writeValueAsBytes(new About("etui-backup", VERSION, now)));
-            backup.snapshot(rows -> tables(zip, rows));
+            backup.snapshot(rows -> tables(zip, rows, history));
             for (Map.Entry<String, byte[]> each : readable.entrySet()) {
                 entry(zip, each.getKey(), each.getValue());
             }
         }
     }
 
-    private static void tables(ZipOutputStream zip, Backup.Rows rows) {
+    private static void tables(ZipOutputStream zip, Backup.Rows rows, boolean history) {
+        Set<Object> heads = new HashSet<>();
         try {
             for (Backup.Table table : Backup.Table.values()) {
                 zip.putNextEntry(new ZipEntry(table.word() + ENDING));
-                rows.each(table, row -> line(zip, row));
+                rows.each(table, row -> {
+                    if (table == Backup.Table.DOCUMENT) {
+                        heads.add(row.get("head"));
+                    }
+                    boolean earlier = table == Backup.Table.DOCUMENT_REVISION && !heads.contains(row.get("id"));
+                    if (history) {
+                        line(zip, row);
+                    } else if (!earlier) {
+                        row.remove("parent");
+                        line(zip, row);
+                    }
+                });
                 zip.closeEntry();
             }
         } catch (IOException failed) {

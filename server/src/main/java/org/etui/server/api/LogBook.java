@@ -1,7 +1,6 @@
 package org.etui.server.api;
 
 import java.nio.charset.StandardCharsets;
-import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
@@ -35,6 +34,11 @@ class LogBook {
 
     /** Every fact that stands, in order. */
     synchronized List<Daybook.Page> pages() {
+        read();
+        return List.copyOf(pages.values());
+    }
+
+    private void read() {
         List<LogRow> more = store.after(last);
         if (!more.isEmpty()) {
             for (LogRow row : more) {
@@ -47,7 +51,6 @@ class LogBook {
             }
             learn();
         }
-        return new ArrayList<>(pages.values());
     }
 
     private void learn() {
@@ -61,7 +64,7 @@ class LogBook {
 
     /** Takes a fact back, or takes that back. */
     synchronized void takeBack(long number, boolean back) {
-        pages();
+        read();
         store.takeBack(number, back);
         Daybook.Page page = (back ? pages : takenBack).remove(number);
         if (page != null) {
@@ -72,7 +75,7 @@ class LogBook {
 
     /** All that the facts say of the maker's hand. */
     synchronized Hand known() {
-        pages();
+        read();
         return hand;
     }
 

@@ -21,6 +21,7 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.web.server.LocalServerPort;
 import org.springframework.test.annotation.DirtiesContext;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /** Everything in one file, into an empty folder, and the same again. */
 @ServerTest
@@ -70,7 +71,7 @@ class BackupTest {
         String id = http().get("/api/pieces").json().get(0).get("id").asString();
         JsonNode piece = http().get("/api/pieces/" + id).json();
         JsonNode renamed = piece.get("document").deepCopy();
-        ((tools.jackson.databind.node.ObjectNode) renamed).put("name", "Hazel, renamed");
+        ((ObjectNode) renamed).put("name", "Hazel, renamed");
         http().put("/api/pieces/" + id, piece.get("version").asLong(), renamed.toString());
         String damaged = store.create("no JSON at all").row().id();
         http().post(
@@ -123,6 +124,26 @@ class BackupTest {
                     .hasSize(2);
             assertThat(other.get("/api/jobs").json().size())
                     .isEqualTo(http().get("/api/jobs").json().size());
+        }
+    }
+
+    @Test
+    void withoutHistory_whatStandsIsTheSame_andThereIsNothingToUndo() throws Exception {
+        String id = http().get("/api/pieces").json().get(1).get("id").asString();
+        JsonNode piece = http().get("/api/pieces/" + id).json();
+        ObjectNode renamed = (ObjectNode) piece.get("document").deepCopy();
+        renamed.put("name", "Renamed before");
+        http().put("/api/pieces/" + id, piece.get("version").asLong(), renamed.toString());
+        byte[] whole = http().get("/api/backup").body();
+        byte[] backup = http().get("/api/backup?history=false").body();
+        assertThat(backup.length).isLessThan(whole.length);
+        try (EmptyBench empty = new EmptyBench()) {
+            Http other = empty.http();
+            assertThat(restore(other, backup).status()).isEqualTo(200);
+            JsonNode there = other.get("/api/pieces/" + id).json();
+            assertThat(there.get("document"))
+                    .isEqualTo(http().get("/api/pieces/" + id).json().get("document"));
+            assertThat(there.get("canUndo").asBoolean()).isFalse();
         }
     }
 
