@@ -58,6 +58,8 @@ import type {
   HowFar,
   LogAnswer,
   Photograph,
+  ClassKit,
+  JobsByDay,
   NewFact,
   DaybookAnswer,
   Lessons,
@@ -220,6 +222,16 @@ export const api = {
     answered<LogAnswer>(fetch(`/api/log/${subject}/facts/${number}/keep`, { method: 'POST' })),
   daybook: (search: string, before: string) =>
     data<DaybookAnswer>(client.GET('/api/daybook', { params: { query: { search, before } } }) as never),
+  /** All jobs over the next days. */
+  dayPlan: (minutes: number, days: readonly number[]) =>
+    data<JobsByDay>(
+      client.GET('/api/day-plan', { params: { query: { minutes, days: [...days] } } }) as never,
+    ),
+  /** Kits for a class, with so many spare ones of each size. */
+  kit: (job: string, spares: number) =>
+    data<ClassKit>(
+      client.GET('/api/jobs/{id}/kit', { params: { path: { id: job }, query: { spares } } }) as never,
+    ),
   photographs: () => data<Photograph[]>(client.GET('/api/photographs') as never),
   /** Keeps a photograph, JPEG in base64. */
   keepPhotograph: (subject: string, jpeg: string) =>

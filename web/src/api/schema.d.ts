@@ -1396,6 +1396,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/kit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["kit"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/kit-sheet": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sheet_2"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/export": {
         parameters: {
             query?: never;
@@ -1500,6 +1532,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["csv_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/day-plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["plan_3"];
         put?: never;
         post?: never;
         delete?: never;
@@ -5556,6 +5604,60 @@ export interface components {
             /** @description why it cannot be planned; absent where it can */
             wrong?: string;
         };
+        Kit: {
+            /** @description how many kits in all, spares with them */
+            kits: number;
+            /** @description how many of these for each size */
+            spares: number;
+            /** @description what lies in a kit, size by size */
+            sizes: components["schemas"]["KitForSize"][];
+            /** @description tools of the steps, each once; pupils can share them */
+            tools: string[];
+            /** @description what pupils are told before they begin */
+            cautions: components["schemas"]["Caution"][];
+            /** @description wire that the rack does not have for all kits */
+            wireToBuy: components["schemas"]["CutPlanMissing"][];
+            /** @description bought-in parts of all kits, beside what the rack has */
+            parts: components["schemas"]["KitPartNeed"][];
+            /** @description what the materials of all kits cost: wire with what is cut off, parts, a share for bath and cloths; not the work */
+            materials: number;
+            /** @description what amounts are written in */
+            currency: string;
+        };
+        KitForSize: {
+            /** @description the size, or the pupil; may be empty where there is one only */
+            label: string;
+            /** @description how many, spares with them */
+            kits: number;
+            /** @description cut to length */
+            wires: components["schemas"]["KitKitWire"][];
+            /** @description bought-in parts, with how many */
+            parts: string[];
+            /** @description what its materials cost */
+            materials: number;
+            /** @description hands-on minutes of the card for one, an estimate */
+            minutes: number;
+        };
+        KitKitWire: {
+            /** @description what they are for */
+            title: string;
+            /** @description what they are made of */
+            wireInWords: string;
+            /** @description how many */
+            count: number;
+            /** @description how long each is cut, mm */
+            cutMm: number;
+        };
+        KitPartNeed: {
+            /** @description what they are called */
+            name: string;
+            /** @description how many */
+            count: number;
+            /** @description how many the rack has under that name */
+            onRack: number;
+            /** @description how many are to be bought */
+            toBuy: number;
+        };
         TableControllerGaugeAnswer: {
             /** @description the thickness asked for, mm; 0 where all were asked for */
             thicknessMm: number;
@@ -5670,6 +5772,44 @@ export interface components {
             notes: string[];
             /** @description what helped, the newest first */
             helped: string[];
+        };
+        DayPlan: {
+            /** @description days with work, in order */
+            days: components["schemas"]["DayPlanDay"][];
+            /** @description when each job is done, in the order in which they are */
+            jobs: components["schemas"]["DayPlanDone"][];
+            /** @description how many baths were saved by sharing */
+            shared: number;
+        };
+        DayPlanDay: {
+            /** @description the day, ISO 8601 */
+            day: string;
+            /** @description what is done, in order of its beginning */
+            slots: components["schemas"]["DayPlanSlot"][];
+        };
+        DayPlanSlot: {
+            /** @description names of the jobs; none for a break */
+            job: string[];
+            /** @description what is done */
+            title: string;
+            /** @description minutes after the bench opens */
+            fromMin: number;
+            /** @description when it ends, minutes after the bench opens */
+            toMin: number;
+            /** @description whether hands are needed */
+            handsOn: boolean;
+        };
+        DayPlanDone: {
+            /** @description its name in the store */
+            job: string;
+            /** @description what it is called */
+            name: string;
+            /** @description the day it has to be done, ISO 8601 */
+            due?: string;
+            /** @description the day it is, ISO 8601 */
+            doneOn: string;
+            /** @description how many days too late */
+            lateDays: number;
         };
         BathControllerDipped: {
             /** @description the piece's name in the store */
@@ -8398,6 +8538,57 @@ export interface operations {
             };
         };
     };
+    kit: {
+        parameters: {
+            query?: {
+                spares?: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Kit"];
+                };
+            };
+        };
+    };
+    sheet_2: {
+        parameters: {
+            query?: {
+                spares?: number;
+                format?: string;
+                paper?: string;
+                units?: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
+                };
+            };
+        };
+    };
     export_1: {
         parameters: {
             query?: never;
@@ -8561,6 +8752,30 @@ export interface operations {
                 };
                 content: {
                     "*/*": string;
+                };
+            };
+        };
+    };
+    plan_3: {
+        parameters: {
+            query?: {
+                from?: string;
+                minutes?: number;
+                days?: number[];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DayPlan"];
                 };
             };
         };

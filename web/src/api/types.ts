@@ -133,5 +133,7 @@ export type Habit = Learnt['habit'];
 export type DaybookAnswer = components['schemas']['DaybookControllerDaybookAnswer'];
 export type Lessons = components['schemas']['DaybookControllerLessons'];
 export type RunOfValues = components['schemas']['DaybookSeries'];
+export type JobsByDay = components['schemas']['DayPlan'];
+export type ClassKit = components['schemas']['Kit'];
 export type Photograph = components['schemas']['PhotographControllerPhotograph'];
 export type HowFar = components['schemas']['WatchHow'];

@@ -19,6 +19,7 @@ import type { MetalWire } from '../wire/scene';
 import { SideBySide } from '../wire/SideBySide';
 import { useSize } from '../wire/useSize';
 import { dueIn } from './due';
+import { KitPart } from './KitPart';
 import { Sizes } from './Sizes';
 import { useJob } from './useJob';
 
@@ -149,6 +150,7 @@ function OpenJob(props: {
             address={`/api/jobs/${id}`}
           />
         )}
+        <KitPart job={id} version={job.kept.version} />
       </div>
       {printing && (
         <Suspense>

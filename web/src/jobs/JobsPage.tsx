@@ -36,6 +36,9 @@ export function JobsPage() {
       )}
       <p className="tools-row">
         <OpenJob />
+        <Button component={Link} to="/jobs/days" variant="outlined">
+          plan the days
+        </Button>
         <Button component={Link} to="/tray/bin">
           bin
         </Button>

@@ -23,6 +23,7 @@ const JobsPage = lazy(() => import('../jobs/JobsPage').then((m) => ({ default: m
 const JobPage = lazy(() => import('../jobs/JobPage').then((m) => ({ default: m.JobPage })));
 const JobCard = lazy(() => import('../jobs/JobCard').then((m) => ({ default: m.JobCard })));
 const JobLog = lazy(() => import('../jobs/JobLog').then((m) => ({ default: m.JobLog })));
+const DayPlanPage = lazy(() => import('../jobs/DayPlanPage').then((m) => ({ default: m.DayPlanPage })));
 const SettingsPage = lazy(() =>
   import('../settings/SettingsPage').then((m) => ({ default: m.SettingsPage })),
 );
@@ -49,6 +50,7 @@ export function App() {
         <Route path="/tools" element={<ToolsPage />} />
         <Route path="/stones" element={<StonesPage />} />
         <Route path="/jobs" element={<JobsPage />} />
+        <Route path="/jobs/days" element={<DayPlanPage />} />
         <Route path="/jobs/:id" element={<JobPage />} />
         <Route path="/jobs/:id/card" element={<JobCard />} />
         <Route path="/jobs/:id/log" element={<JobLog />} />

@@ -146,7 +146,7 @@ public record PriceSheet(
     }
 
     /** What a part is called on a price list. */
-    static String name(Part part) {
+    public static String name(Part part) {
         String kind = Word.plain(part.kind());
         String material = part.material().strip();
         return material.isEmpty() ? kind : material.endsWith(kind) ? material : material + " " + kind;

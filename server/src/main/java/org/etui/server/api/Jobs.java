@@ -63,6 +63,24 @@ class Jobs {
                 .toList();
     }
 
+    /**
+     * A job.
+     *
+     * @throws DocumentStore.Unknown if there is no such job
+     */
+    Job job(String id) {
+        return job(jobs.read(id));
+    }
+
+    /**
+     * The piece of a job as it stands.
+     *
+     * @throws DocumentStore.Unknown if there is no such job, or its piece is off the tray
+     */
+    Piece one(String id) {
+        return one(job(id));
+    }
+
     private Piece piece(Job job) {
         return job.asPiece(one(job));
     }

@@ -118,7 +118,7 @@ class PaperController {
     ResponseEntity<byte[]> outline(@PathVariable String id, @RequestParam(defaultValue = "svg") String format) {
         Outline as = PlanController.word("format", format, Outline.values());
         Piece piece = piece(id);
-        byte[] body = watch.many(() -> as.of(piece, Planner.plan(piece, PlanOptions.figures(maker.hand()))));
+        byte[] body = watch.many(() -> as.of(piece, Planner.plan(piece, PlanOptions.USUAL.by(maker.hand()))));
         return saved(body, as.mediaType(), piece.name() + ", outline." + format.toLowerCase(java.util.Locale.ROOT));
     }
 
@@ -139,7 +139,7 @@ class PaperController {
 
     private ResponseEntity<byte[]> table(Piece piece, String table) {
         Table wanted = PlanController.word("table", table, Table.values());
-        byte[] body = watch.many(() -> wanted.of(Planner.plan(piece, PlanOptions.figures(maker.hand()))));
+        byte[] body = watch.many(() -> wanted.of(Planner.plan(piece, PlanOptions.USUAL.by(maker.hand()))));
         return saved(body, UTF_8_CSV, piece.name() + ", " + table + ".csv");
     }
 

@@ -37,6 +37,7 @@ class ViewsTest {
             Map.entry("/daybook", ".mat .plain li"),
             Map.entry("/tools", ".tool-mat button"),
             Map.entry("/jobs", ".jobs li"),
+            Map.entry("/jobs/days", ".mat svg"),
             Map.entry("job", ".bench.job svg"),
             Map.entry("/settings", ".measures li"),
             Map.entry("/sizes", ".sizes-page svg"),

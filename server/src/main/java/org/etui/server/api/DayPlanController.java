@@ -1,0 +1,119 @@
+package org.etui.server.api;
+
+import java.time.Clock;
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.etui.core.check.BadInput;
+import org.etui.core.dayplan.DayPlan;
+import org.etui.core.job.Job;
+import org.etui.core.piece.Colour;
+import org.etui.core.piece.Piece;
+import org.etui.core.plan.Plan;
+import org.etui.core.plan.PlanOptions;
+import org.etui.core.plan.Planner;
+import org.etui.core.sequence.Step;
+import org.etui.server.contract.Json;
+import org.etui.server.store.DocumentStore;
+import org.etui.server.store.JobStore;
+import org.etui.server.store.ProgressStore;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** All jobs over the next days and bench hours, each from where its card stands. */
+@RestController
+@RequestMapping("/api/day-plan")
+class DayPlanController {
+    private final JobStore store;
+    private final Jobs jobs;
+    private final ProgressStore progress;
+    private final Maker maker;
+    private final Watch watch;
+    private final Clock clock;
+
+    DayPlanController(JobStore store, Jobs jobs, ProgressStore progress, Maker maker, Watch watch, Clock clock) {
+        this.store = store;
+        this.jobs = jobs;
+        this.progress = progress;
+        this.maker = maker;
+        this.watch = watch;
+        this.clock = clock;
+    }
+
+    /** The plan: from a day on, so many minutes a day, on days of the week from 1 (Monday) to 7. */
+    @GetMapping
+    DayPlan plan(
+            @RequestParam(defaultValue = "") String from,
+            @RequestParam(defaultValue = "240") double minutes,
+            @RequestParam(defaultValue = "1,2,3,4,5") List<Integer> days) {
+        DayPlan.Hours hours = new DayPlan.Hours(day(from), minutes, week(days));
+        return watch.many(() -> {
+            List<DayPlan.Work> works = new ArrayList<>();
+            for (DocumentStore.Kept kept : store.all()) {
+                work(kept).ifPresent(works::add);
+            }
+            return DayPlan.of(works, hours);
+        });
+    }
+
+    private LocalDate day(String from) {
+        try {
+            return from.isEmpty() ? LocalDate.now(clock) : LocalDate.parse(from);
+        } catch (DateTimeParseException wrong) {
+            throw new BadInput("from", from, "must be a day such as 2026-12-18");
+        }
+    }
+
+    private static Set<DayOfWeek> week(List<Integer> days) {
+        Set<DayOfWeek> week = EnumSet.noneOf(DayOfWeek.class);
+        for (int day : days) {
+            if (day < 1 || day > 7) {
+                throw new BadInput("days", day, "must be from 1 to 7");
+            }
+            week.add(DayOfWeek.of(day));
+        }
+        return week;
+    }
+
+    /** A job that cannot be read or made is left out: the list of jobs says why. */
+    private Optional<DayPlan.Work> work(DocumentStore.Kept kept) {
+        try {
+            String id = kept.row().id();
+            Job job = jobs.job(id);
+            Piece piece = jobs.piece(id);
+            Plan plan = Planner.plan(piece, PlanOptions.figures(maker.hand()));
+            int done = progress.read(id)
+                    .map(p -> Json.MAPPER.readTree(p).path("step").asInt(0))
+                    .orElse(0);
+            List<Step> left = plan.steps()
+                    .subList(Math.min(done, plan.steps().size()), plan.steps().size());
+            return Optional.of(new DayPlan.Work(
+                    id,
+                    job.name(),
+                    job.due().map(LocalDate::parse),
+                    left.stream()
+                            .filter(s -> s.kind() != Step.Kind.REST)
+                            .map(s -> task(s, piece))
+                            .toList()));
+        } catch (BadInput | DocumentStore.Unknown damaged) {
+            return Optional.empty();
+        }
+    }
+
+    /** Baths are alike where metal, strength and shade are. */
+    private static DayPlan.Task task(Step step, Piece piece) {
+        Optional<Colour> colour = piece.colour();
+        String bath = step.kind() == Step.Kind.BATH && colour.isPresent()
+                ? piece.strands().get(0).wire().metal() + " " + colour.get().recipe() + " "
+                        + colour.get().stopAt()
+                : "";
+        return new DayPlan.Task(step.title(), step.minutes(), step.handsOn(), bath);
+    }
+}
