@@ -103,8 +103,8 @@ export function DayPlanPage() {
           </p>
         )}
         <p className="why">
-          Times are those of the bench cards from where each stands: estimates, or your own where you use what
-          was learnt.
+          Hours count from when the bench opens, breaks for the hands with them. Times are those of the bench
+          cards from where each stands: estimates, or your own where you use what was learnt.
         </p>
       </aside>
       <div className="across tools-row">

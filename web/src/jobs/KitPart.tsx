@@ -61,7 +61,7 @@ export function KitPart(props: {
                 {[
                   ...s.wires.map(
                     (w) =>
-                      `${w.count === 1 ? '' : `${w.count} × `}${length(w.cutMm, units, 'up')} ${w.wireInWords} (${w.title.toLowerCase()})`,
+                      `${w.count === 1 ? '' : `${w.count} × `}${length(w.cutMm, units, 'up')} of ${w.wireInWords} (${w.title.toLowerCase()})`,
                   ),
                   ...s.parts,
                 ].join('; ')}{' '}

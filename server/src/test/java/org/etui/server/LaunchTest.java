@@ -236,9 +236,8 @@ class LaunchTest {
                     .containsAll(pieces);
             assertThat(http.get("/api/jobs").json().findValuesAsString("name")).containsAll(jobs);
             assertThat(http.get("/api/rack").json().get("version").asInt()).isBetween(entries, entries + 9);
-            assertThat(http.get("/api/daybook/csv").body())
-                    .asString(StandardCharsets.UTF_8)
-                    .contains(notes);
+            String daybook = new String(http.get("/api/daybook/csv").body(), StandardCharsets.UTF_8);
+            notes.forEach(note -> assertThat(daybook).contains(note));
             assertThat(http.get("/api/photographs").json().size()).isGreaterThanOrEqualTo(photographs);
             assertThat(http.get("/api/progress/etui").json().get("step").asInt())
                     .isGreaterThanOrEqualTo(step);
