@@ -31,6 +31,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/day-plan")
 class DayPlanController {
+    private static final int MOST_DAYS_OFF = 3653;
+
     private final JobStore store;
     private final Jobs jobs;
     private final ProgressStore progress;
@@ -64,11 +66,16 @@ class DayPlanController {
     }
 
     private LocalDate day(String from) {
+        LocalDate today = LocalDate.now(clock);
         try {
-            return from.isEmpty() ? LocalDate.now(clock) : LocalDate.parse(from);
+            LocalDate day = from.isEmpty() ? today : LocalDate.parse(from);
+            if (Math.abs(day.toEpochDay() - today.toEpochDay()) <= MOST_DAYS_OFF) {
+                return day;
+            }
         } catch (DateTimeParseException wrong) {
-            throw new BadInput("from", from, "must be a day such as 2026-12-18");
+            // said below, as a day that is too far off
         }
+        throw new BadInput("from", from, "must be a day within ten years, such as 2026-12-18");
     }
 
     private static Set<DayOfWeek> week(List<Integer> days) {

@@ -73,6 +73,8 @@ class KitApiTest {
         assertThat(plan.get("days").toString()).contains("rest the hands");
         assertThat(http.get("/api/day-plan?days=9").paths()).containsExactly("days");
         assertThat(http.get("/api/day-plan?from=soon").paths()).containsExactly("from");
+        assertThat(http.get("/api/day-plan?from=%2B999999999-12-31").paths()).containsExactly("from");
+        assertThat(http.get("/api/day-plan?minutes=NaN").paths()).containsExactly("minutes");
         assertThat(http.get("/api/day-plan?minutes=5").paths()).containsExactly("minutes");
     }
 }
