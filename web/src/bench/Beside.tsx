@@ -51,7 +51,7 @@ export function Beside(props: {
   );
 }
 
-/** As a share of what was planned; what is left over as a share of the wire that it is left of. */
+/** As a share of what was planned; what is trimmed off as a share of the wire that was shaped. */
 function scaled(of: Measurable, more: number, planned: number): number {
   return of.what === 'left-over' ? more / (of.overMm ?? Math.max(planned, 20)) : more / planned;
 }

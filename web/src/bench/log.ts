@@ -9,7 +9,7 @@ export type What = Measurable['what'];
 /** What can be measured, as people call it. */
 export const WHAT: Record<What, string> = {
   cut: 'cut length',
-  'left-over': 'left over',
+  'left-over': 'trimmed off',
   used: 'wire taken',
   inside: 'inside',
   outside: 'over all',

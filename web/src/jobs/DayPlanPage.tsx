@@ -135,9 +135,10 @@ function Day(props: {
   const { day, perDay, colour } = props;
   const x = (min: number) => (min / perDay) * 1000;
   const hours = Array.from({ length: Math.floor(perDay / 60) + 1 }, (_, i) => i);
-  const hands = stretches(day.slots.filter((s) => s.handsOn && s.job.length > 0));
+  const byHand = day.slots.filter((s) => s.handsOn && s.job.length > 0);
+  const hands = stretches(byHand);
   const alone = day.slots.filter((s) => !s.handsOn && s.job.length > 0);
-  const work = hands.reduce((sum, s) => sum + s.toMin - s.fromMin, 0);
+  const work = byHand.reduce((sum, s) => sum + s.toMin - s.fromMin, 0);
   return (
     <section aria-label={day.day}>
       <h2 className="part-title">

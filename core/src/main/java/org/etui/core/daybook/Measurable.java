@@ -91,7 +91,7 @@ public record Measurable(
                 what, about, title, planned, OptionalDouble.empty(), OptionalDouble.empty(), Optional.empty());
     }
 
-    /** What is left over teaches where all that is shaped in the wire is of one kind: else nobody knows which of them took it. */
+    /** What is trimmed off, handle and spare together as they come off at the bench, teaches where all that is shaped in the wire is of one kind: else nobody knows which of them took it. */
     private static void wire(Plan.StrandPlan strand, List<Measurable> all) {
         all.add(plain(
                 What.CUT,
@@ -107,9 +107,8 @@ public record Measurable(
                 What.LEFT_OVER,
                 strand.id(),
                 strand.title(),
-                OptionalDouble.of(strand.amount().cutLengthMm()
-                        - strand.amount().netLengthMm()
-                        - strand.amount().stretch().handleMm()),
+                OptionalDouble.of(
+                        strand.amount().cutLengthMm() - strand.amount().netLengthMm()),
                 kinds.size() == 1 ? OptionalDouble.of(over) : OptionalDouble.empty(),
                 OptionalDouble.empty(),
                 kinds.size() == 1 ? Optional.of(group(strand, kinds.iterator().next())) : Optional.empty()));

@@ -3,22 +3,20 @@ package org.etui.core.log;
 /** Wire of about one thickness, which behaves alike under the hand (engineering estimate: two or three gauges of ASTM B258 each). */
 public enum Band {
     /** Under 0.5 mm. */
-    FINE(0, "under 0.5 mm"),
+    FINE(0),
     /** 0.5 to 0.8 mm. */
-    THIN(0.5, "0.5 to 0.8 mm"),
+    THIN(0.5),
     /** 0.8 to 1.2 mm. */
-    MEDIUM(0.8, "0.8 to 1.2 mm"),
+    MEDIUM(0.8),
     /** 1.2 to 1.8 mm. */
-    STOUT(1.2, "1.2 to 1.8 mm"),
+    STOUT(1.2),
     /** 1.8 mm and more. */
-    HEAVY(1.8, "1.8 mm and more");
+    HEAVY(1.8);
 
     private final double fromMm;
-    private final String words;
 
-    Band(double fromMm, String words) {
+    Band(double fromMm) {
         this.fromMm = fromMm;
-        this.words = words;
     }
 
     /** The band of a thickness, mm. */
@@ -28,10 +26,5 @@ public enum Band {
             band = thicknessMm >= each.fromMm ? each : band;
         }
         return band;
-    }
-
-    /** The same, to read. */
-    public String words() {
-        return words;
     }
 }

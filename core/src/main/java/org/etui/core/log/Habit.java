@@ -5,29 +5,22 @@ import java.util.Optional;
 /** What of a maker's own hand is learnt; each with how far makers differ from one time to the next (engineering estimates, from memory of the trade). */
 public enum Habit {
     /** How much more wire an element takes than worked out, as a share: bends a little wider, wire stretched in winding. */
-    ALLOWANCE("wire taken", 0.02, false),
+    ALLOWANCE(0.02, false),
     /** How much wider a bend comes out than worked out, as a share. */
-    SPRINGBACK("size after it springs back", 0.02, false),
+    SPRINGBACK(0.02, false),
     /** How much wider flattened wire comes out than worked out, as a share. */
-    FLATTENING("width after flattening", 0.05, false),
+    FLATTENING(0.05, false),
     /** How many times as long a step takes. */
-    MINUTES("time", 0.35, true),
+    MINUTES(0.35, true),
     /** How many times as much it holds. */
-    HOLD("what it holds", 0.25, true);
+    HOLD(0.25, true);
 
-    private final String words;
     private final double noise;
     private final boolean isFactor;
 
-    Habit(String words, double noise, boolean isFactor) {
-        this.words = words;
+    Habit(double noise, boolean isFactor) {
         this.noise = noise;
         this.isFactor = isFactor;
-    }
-
-    /** The same, to read. */
-    public String words() {
-        return words;
     }
 
     /** How far one time differs from the next before anything is known: a standard deviation. */

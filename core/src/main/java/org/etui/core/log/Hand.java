@@ -63,11 +63,6 @@ public final class Hand {
         return belief == null ? 1 : habit.factor(belief.mean());
     }
 
-    /** Whether there are records. */
-    public boolean knows(Habit habit, Group group) {
-        return known.getOrDefault(habit, Map.of()).containsKey(group);
-    }
-
     /**
      * What is to be cut beyond the wire worked out for elements so that it comes up short at most one time in twenty, mm; 0 where nothing
      * is known of any of them. Elements of one group are off together, since the hand is the same.

@@ -4,8 +4,8 @@ package org.etui.core.log;
 public enum What {
     /** How long a wire was cut. */
     CUT("cut", Unit.MM),
-    /** What was left of it when its form was done. */
-    LEFT_OVER("left over", Unit.MM),
+    /** What was trimmed off when its form was done, handle and spare together. */
+    LEFT_OVER("trimmed off", Unit.MM),
     /** How much wire an element took. */
     USED("wire taken", Unit.MM),
     /** How wide it came out inside. */
