@@ -330,8 +330,9 @@ export const api = {
     ),
   /** What the camera sees. */
   photograph: () => fetch('/api/camera/photograph').then((answer) => answer.blob()),
-  /** What the calliper reads. */
-  calliper: (aboutMm: number) => ask<{ mm: number; from: string }>('/api/calliper', { aboutMm }),
+  /** What an instrument reads, in mm, g or °C. */
+  reading: (from: 'calliper' | 'scale' | 'thermometer', about: number) =>
+    ask<{ value: number; from: string }>('/api/readings', { from, about }),
   tempers: () => data(client.GET('/api/tempers')),
   prices: () => data<KeptPrices>(client.GET('/api/prices') as never),
   /** What a piece costs and is sold for. */

@@ -308,6 +308,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/readings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["read_9"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/rack/substitutes": {
         parameters: {
             query?: never;
@@ -699,7 +715,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["read_9"];
+        get: operations["read_10"];
         put?: never;
         post: operations["add_1"];
         delete?: never;
@@ -894,22 +910,6 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["finish"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/calliper": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["read_10"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2074,6 +2074,16 @@ export interface components {
              * @default []
              */
             learnt: ("allowance" | "springback" | "flattening" | "minutes" | "hold")[];
+            /**
+             * @description when the bench is open
+             * @default {}
+             */
+            bench: components["schemas"]["SettingsBench"];
+            /**
+             * @description whether keys without ctrl or alt do something
+             * @default true
+             */
+            keys: boolean;
         };
         School: {
             /**
@@ -2093,6 +2103,24 @@ export interface components {
              * @default true
              */
             stopBath: boolean;
+        };
+        SettingsBench: {
+            /**
+             * @description how long, on each of its days, minutes
+             * @default 240
+             */
+            minutesADay: number;
+            /**
+             * @description days of the week, from 1 (Monday) to 7
+             * @default [
+             *       1,
+             *       2,
+             *       3,
+             *       4,
+             *       5
+             *     ]
+             */
+            days: number[];
         };
         ProgressControllerProgress: {
             /** @description index of the step that is open */
@@ -2253,6 +2281,8 @@ export interface components {
             entered: {
                 [key: string]: string;
             };
+            /** @description what it has to hold where that is not what its purpose needs, N */
+            loadN?: number;
         };
         Source: {
             /** @description name of the pattern */
@@ -3820,6 +3850,8 @@ export interface components {
              * @default
              */
             notes: string;
+            /** @description the day it was done, ISO 8601; absent while it is not */
+            doneOn?: string;
         };
         JobLine: {
             /**
@@ -3992,6 +4024,12 @@ export interface components {
             system: "us" | "uk" | "iso";
             /** @description as the trade writes it */
             size: string;
+        };
+        BenchControllerReading: {
+            /** @description the reading: mm of a calliper, g of a scale, °C of a thermometer */
+            value: number;
+            /** @description which instrument it was */
+            from: string;
         };
         Instead: {
             /** @description name of the piece */
@@ -4982,7 +5020,7 @@ export interface components {
             element: string;
             /** @description what the bend holds as worked out, N; absent where nothing pulls it open */
             holdsN?: number;
-            /** @description what it has to hold, N: what the purpose wants, or more where it fails although it holds that, an estimate */
+            /** @description what it has to hold, N: what the purpose needs, or more where it fails although it holds that, an estimate */
             wantsN: number;
             /** @description what the metal still stands, strain */
             strainLeft: number;
@@ -5028,7 +5066,7 @@ export interface components {
              * @description what it is
              * @enum {string}
              */
-            what: "cut" | "left-over" | "used" | "inside" | "outside" | "thickness" | "width" | "mass" | "minutes" | "hold" | "bath" | "breakage" | "note";
+            what: "cut" | "left-over" | "used" | "inside" | "outside" | "thickness" | "width" | "ring" | "mass" | "minutes" | "hold" | "bath" | "shade" | "breakage" | "note";
             /** @description what it speaks of: a strand, strand.element, step.number; empty for the whole piece */
             about: string;
             /** @description that in words */
@@ -5041,6 +5079,10 @@ export interface components {
             toolMm?: number;
             /** @description what it teaches something about; absent where it teaches nothing */
             group?: components["schemas"]["Group"];
+            /** @description what is planned in a word, where the trade has one for it; empty where not */
+            word: string;
+            /** @description what it is told by where it is told by eye, with its figure */
+            choices: components["schemas"]["Look"][];
         };
         Group: {
             /** @description kind of element; for what no element is formed in, kind of step */
@@ -5055,6 +5097,10 @@ export interface components {
              * @enum {string}
              */
             band: "fine" | "thin" | "medium" | "stout" | "heavy";
+        };
+        Look: {
+            name: string;
+            filmNm: number;
         };
         DaybookPage: {
             /** @description counts every fact */
@@ -5073,7 +5119,7 @@ export interface components {
              * @description what it is
              * @enum {string}
              */
-            what: "cut" | "left-over" | "used" | "inside" | "outside" | "thickness" | "width" | "mass" | "minutes" | "hold" | "bath" | "breakage" | "note";
+            what: "cut" | "left-over" | "used" | "inside" | "outside" | "thickness" | "width" | "ring" | "mass" | "minutes" | "hold" | "bath" | "shade" | "breakage" | "note";
             /**
              * @description what it speaks of: a strand, strand.element, step.number; empty for the whole piece
              * @default
@@ -5118,6 +5164,11 @@ export interface components {
              * @default false
              */
             practice: boolean;
+            /**
+             * @description the figure in a word, where the trade has one for it: a shade, a ring size
+             * @default
+             */
+            word: string;
         };
         Learnt: {
             /**
@@ -5297,12 +5348,6 @@ export interface components {
             outOfBath: string;
             /** @description the same after polishing back, by how hidden a place is, from 0 to 1 in equal steps */
             polished: string[];
-        };
-        BenchControllerCalliperReading: {
-            /** @description the reading, mm */
-            mm: number;
-            /** @description which calliper */
-            from: string;
         };
         BathPlan: {
             /** @description in the order of pulling */
@@ -5583,6 +5628,8 @@ export interface components {
             version: number;
             /** @description the day it has to be done, ISO 8601 */
             due?: string;
+            /** @description the day it was done, ISO 8601; absent while it is not */
+            doneOn?: string;
             /** @description name of its piece in the store */
             piece: string;
             /** @description what the piece is called */
@@ -5743,7 +5790,7 @@ export interface components {
              * @description what was measured
              * @enum {string}
              */
-            what: "cut" | "left-over" | "used" | "inside" | "outside" | "thickness" | "width" | "mass" | "minutes" | "hold" | "bath" | "breakage" | "note";
+            what: "cut" | "left-over" | "used" | "inside" | "outside" | "thickness" | "width" | "ring" | "mass" | "minutes" | "hold" | "bath" | "shade" | "breakage" | "note";
             /** @description what was made */
             name: string;
             /** @description of what of it */
@@ -5917,6 +5964,15 @@ export interface components {
             /** @description the wire at hand, handle and spare included, mm: one measure is left free to use it up */
             wireMm?: number;
         };
+        BenchControllerReadingQuestion: {
+            /**
+             * @description which instrument
+             * @enum {string}
+             */
+            from: "calliper" | "scale" | "thermometer";
+            /** @description what is being measured, roughly, in the unit of the instrument */
+            about: number;
+        };
         RackControllerCutQuestion: {
             /**
              * @description names of pieces in the store
@@ -6009,7 +6065,7 @@ export interface components {
              * @description what it is
              * @enum {string}
              */
-            what: "cut" | "left-over" | "used" | "inside" | "outside" | "thickness" | "width" | "mass" | "minutes" | "hold" | "bath" | "breakage" | "note";
+            what: "cut" | "left-over" | "used" | "inside" | "outside" | "thickness" | "width" | "ring" | "mass" | "minutes" | "hold" | "bath" | "shade" | "breakage" | "note";
             /**
              * @description what it speaks of: a strand, strand.element, step.number; empty for the whole piece
              * @default
@@ -6129,10 +6185,6 @@ export interface components {
              * @enum {string}
              */
             polishWith: "steel-wool" | "emery" | "block" | "cloth" | "pad" | "glass-bristle" | "tumbler";
-        };
-        BenchControllerCalliperQuestion: {
-            /** @description what is being measured, roughly, mm */
-            aboutMm: number;
         };
         BathControllerBathQuestion: {
             /** @description what is in the bath */
@@ -6850,6 +6902,30 @@ export interface operations {
             };
         };
     };
+    read_9: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BenchControllerReadingQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BenchControllerReading"];
+                };
+            };
+        };
+    };
     substitutes: {
         parameters: {
             query?: never;
@@ -7468,7 +7544,7 @@ export interface operations {
             };
         };
     };
-    read_9: {
+    read_10: {
         parameters: {
             query?: never;
             header?: never;
@@ -7817,30 +7893,6 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Finished"];
-                };
-            };
-        };
-    };
-    read_10: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["BenchControllerCalliperQuestion"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["BenchControllerCalliperReading"];
                 };
             };
         };

@@ -176,7 +176,7 @@ function Planning(props: {
         )}
         {plan?.crowded && (
           <p className="advice mind">
-            <b>mind</b> That is much for so little sulfide: the films take what the bath has, and colour
+            <b>warning</b> That is much for so little sulfide: the films take what the bath has, and colour
             unevenly. Take more water with more drops, or two baths.
           </p>
         )}

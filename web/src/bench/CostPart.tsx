@@ -1,3 +1,4 @@
+import { WideTable } from '../kit/WideTable';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Table from '@mui/material/Table';
@@ -207,50 +208,52 @@ function Sheet(props: {
         ))}
       </p>
       {!isOne && (
-        <Table size="small" style={{ maxWidth: 760 }}>
-          <TableHead>
-            <TableRow>
-              <TableCell>size</TableCell>
-              <TableCell align="right">pieces</TableCell>
-              <TableCell align="right">cost each</TableCell>
-              <TableCell align="right">price each</TableCell>
-              <TableCell align="right">cost of all</TableCell>
-              <TableCell align="right">price of all</TableCell>
-            </TableRow>
-          </TableHead>
-          <TableBody>
-            {sheet.rows.map((r) => (
-              <TableRow key={r.label}>
-                <TableCell>{r.label || 'one size'}</TableCell>
-                <TableCell align="right">{r.quantity}</TableCell>
-                <TableCell align="right">{say(r.cost)}</TableCell>
-                <TableCell align="right">{say(r.price)}</TableCell>
-                <TableCell align="right">{say(r.allCost)}</TableCell>
-                <TableCell align="right">{say(r.allPrice)}</TableCell>
+        <WideTable label="cost and price of each size">
+          <Table size="small" style={{ maxWidth: 760 }}>
+            <TableHead>
+              <TableRow>
+                <TableCell>size</TableCell>
+                <TableCell align="right">pieces</TableCell>
+                <TableCell align="right">cost each</TableCell>
+                <TableCell align="right">price each</TableCell>
+                <TableCell align="right">cost of all</TableCell>
+                <TableCell align="right">price of all</TableCell>
               </TableRow>
-            ))}
-            <TableRow>
-              <TableCell>
-                <strong>all</strong>
-              </TableCell>
-              <TableCell align="right">{sheet.rows.reduce((n, r) => n + r.quantity, 0)}</TableCell>
-              <TableCell />
-              <TableCell />
-              <TableCell align="right">
-                <strong>{say(sheet.cost)}</strong>
-              </TableCell>
-              <TableCell align="right">
-                <strong>{say(sheet.price)}</strong>
-              </TableCell>
-            </TableRow>
-          </TableBody>
-        </Table>
+            </TableHead>
+            <TableBody>
+              {sheet.rows.map((r) => (
+                <TableRow key={r.label}>
+                  <TableCell>{r.label || 'one size'}</TableCell>
+                  <TableCell align="right">{r.quantity}</TableCell>
+                  <TableCell align="right">{say(r.cost)}</TableCell>
+                  <TableCell align="right">{say(r.price)}</TableCell>
+                  <TableCell align="right">{say(r.allCost)}</TableCell>
+                  <TableCell align="right">{say(r.allPrice)}</TableCell>
+                </TableRow>
+              ))}
+              <TableRow>
+                <TableCell>
+                  <strong>all</strong>
+                </TableCell>
+                <TableCell align="right">{sheet.rows.reduce((n, r) => n + r.quantity, 0)}</TableCell>
+                <TableCell />
+                <TableCell />
+                <TableCell align="right">
+                  <strong>{say(sheet.cost)}</strong>
+                </TableCell>
+                <TableCell align="right">
+                  <strong>{say(sheet.price)}</strong>
+                </TableCell>
+              </TableRow>
+            </TableBody>
+          </Table>
+        </WideTable>
       )}
       {sheet.unpriced.length > 0 && (
         <p className="wrong">Without a price, and not in the sums: {sheet.unpriced.join(', ')}.</p>
       )}
       <p className="why">
-        Wire cut off: handles, filing and two nips a wire. Work: hands-on minutes of the bench card, an
+        Wire cut off: handles, filing and two cuts a wire. Work: hands-on minutes of the bench card, an
         estimate. Every line is rounded to the smallest coin, the price is rounded up.
       </p>
     </>

@@ -1,3 +1,4 @@
+import { WideTable } from '../kit/WideTable';
 import Table from '@mui/material/Table';
 import TableBody from '@mui/material/TableBody';
 import TableCell from '@mui/material/TableCell';
@@ -43,29 +44,31 @@ export function CutBars(props: {
       {plan.missing.length > 0 && (
         <section aria-label="to buy">
           <h3 className="part-title">to buy: the rack has not enough for these</h3>
-          <Table size="small">
-            <TableHead>
-              <TableRow>
-                <TableCell>wire</TableCell>
-                <TableCell>for</TableCell>
-                <TableCell align="right">with a tenth to spare</TableCell>
-                <TableCell align="right">weighs</TableCell>
-              </TableRow>
-            </TableHead>
-            <TableBody>
-              {plan.missing.map((m) => (
-                <TableRow key={m.wireInWords}>
-                  <TableCell>
-                    {m.wireInWords}
-                    {m.gaugesInWords && <small className="gauges">{m.gaugesInWords}</small>}
-                  </TableCell>
-                  <TableCell>{m.titles.join(' · ')}</TableCell>
-                  <TableCell align="right">{ruled(m.lengthMm, units)}</TableCell>
-                  <TableCell align="right">{mass(m.massG)}</TableCell>
+          <WideTable label="cuts">
+            <Table size="small">
+              <TableHead>
+                <TableRow>
+                  <TableCell>wire</TableCell>
+                  <TableCell>for</TableCell>
+                  <TableCell align="right">with a tenth to spare</TableCell>
+                  <TableCell align="right">weighs</TableCell>
                 </TableRow>
-              ))}
-            </TableBody>
-          </Table>
+              </TableHead>
+              <TableBody>
+                {plan.missing.map((m) => (
+                  <TableRow key={m.wireInWords}>
+                    <TableCell>
+                      {m.wireInWords}
+                      {m.gaugesInWords && <small className="gauges">{m.gaugesInWords}</small>}
+                    </TableCell>
+                    <TableCell>{m.titles.join(' · ')}</TableCell>
+                    <TableCell align="right">{ruled(m.lengthMm, units)}</TableCell>
+                    <TableCell align="right">{mass(m.massG)}</TableCell>
+                  </TableRow>
+                ))}
+              </TableBody>
+            </Table>
+          </WideTable>
         </section>
       )}
     </div>
@@ -110,7 +113,7 @@ function inWords(plan: CutPlan, units: Units): string {
       : lack === 1
         ? ' 1 wire more has to be bought for.'
         : ` ${lack} wires more have to be bought for.`;
-  return `${wires} from ${from}, ${opened}, ${scrap}; the nips take ${ruled(totals.nippedMm, units)}.${buy}`;
+  return `${wires} from ${from}, ${opened}, ${scrap}; the cuts take ${ruled(totals.nippedMm, units)}.${buy}`;
 }
 
 function sure(plan: CutPlan, units: Units): string {

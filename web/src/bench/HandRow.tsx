@@ -66,8 +66,6 @@ export function UseHabit(props: {
   const { learnt: used, applyLearnt } = useSettings();
   const cache = useQueryClient();
   if (props.of === 'allowance') return <p className="why">Used for wires whose policy at Cut is learnt.</p>;
-  if (props.of === 'flattening')
-    return <p className="why">Shown here only: drawings keep the general width.</p>;
   return (
     <FormControlLabel
       sx={{ ml: 0, gap: 1 }}

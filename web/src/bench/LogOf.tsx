@@ -8,15 +8,16 @@ import { useSettings } from '../kit/settings';
 import { TextField } from '../kit/TextField';
 import { Beside } from './Beside';
 import { HandRow, UseHabit } from './HandRow';
-import { against, byThing, figure, keyOf, shortDay, useLog, WHAT, type What } from './log';
+import { against, byThing, keyOf, shortDay, told, useLog, WHAT, type What } from './log';
 import { Measure } from './Measure';
 import { Photographs } from './Photographs';
 
 const PARTS: readonly (readonly [string, readonly What[]])[] = [
   ['wire', ['cut', 'left-over']],
-  ['sizes', ['inside', 'outside', 'thickness', 'width']],
+  ['sizes', ['ring', 'inside', 'outside', 'thickness', 'width']],
   ['wire taken', ['used']],
   ['hold tests', ['hold']],
+  ['bath', ['bath', 'shade']],
   ['time', ['minutes']],
   ['the whole piece', ['mass']],
 ];
@@ -94,7 +95,7 @@ export function LogOf(props: {
             <p className="why">
               {inHand.planned === undefined
                 ? 'Nothing is planned for it.'
-                : `Planned: ${figure(inHand.what, inHand.planned, units)}.`}
+                : `Planned: ${told(inHand.what, inHand.planned, inHand.word, units)}.`}
             </p>
             <Measure key={chosen} of={inHand} busy={busy} onWrite={write} />
             {learnt ? (
@@ -176,8 +177,11 @@ function Line(props: {
       aria-pressed={props.on}
       sx={{
         display: 'grid',
-        gridTemplateColumns: 'minmax(150px, 1.2fr) 88px minmax(160px, 2fr) minmax(120px, 1fr)',
-        gap: '14px',
+        gridTemplateColumns: {
+          xs: 'minmax(0, 1fr) minmax(88px, auto)',
+          md: 'minmax(150px, 1.2fr) 96px minmax(160px, 2fr) minmax(120px, 1fr)',
+        },
+        gap: { xs: '2px 14px', md: '14px' },
         width: '100%',
         minHeight: 38,
         textAlign: 'left',
@@ -192,7 +196,7 @@ function Line(props: {
         {props.said && <span className="soft"> {WHAT[of.what]}</span>}
       </span>
       <b style={{ textAlign: 'right' }}>
-        {of.planned === undefined ? '' : figure(of.what, of.planned, units)}
+        {of.planned === undefined ? '' : told(of.what, of.planned, of.word, units)}
       </b>
       <Beside of={of} pages={pages} learnt={props.learnt} />
       <span className="soft">
@@ -219,7 +223,7 @@ function Written(props: {
       {[...props.pages].reverse().map((p) => (
         <li key={p.number}>
           <span>
-            {p.fact.actual !== undefined && <b>{figure(p.fact.what, p.fact.actual, units)} </b>}
+            {p.fact.actual !== undefined && <b>{told(p.fact.what, p.fact.actual, p.fact.word, units)} </b>}
             {p.fact.outcome !== 'none' && `${p.fact.outcome} · `}
             {p.fact.what === 'breakage' && <b>broke: </b>}
             {[

@@ -3,12 +3,12 @@ import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import { useState } from 'react';
 import type { Measurable, NewFact } from '../api/types';
-import { CalliperButton } from '../kit/CalliperButton';
+import { InstrumentButton } from '../kit/InstrumentButton';
 import { ChoiceField } from '../kit/ChoiceField';
 import { LengthField } from '../kit/LengthField';
 import { NumberField } from '../kit/NumberField';
 import { TextField } from '../kit/TextField';
-import { isFine, isLength, WHAT } from './log';
+import { isFine, isLength, WHAT, type What } from './log';
 
 const G = 9.80665 / 1000;
 
@@ -53,27 +53,7 @@ export function Measure(props: {
   return (
     <>
       <dl className="rows">
-        {isLength(of.what) ? (
-          <LengthField
-            label={label}
-            mm={value}
-            fine={isFine(of.what)}
-            onChange={take}
-            beside={
-              isFine(of.what) && (
-                <CalliperButton what={label} aboutMm={of.planned ?? 1} onRead={(mm) => void take(mm)} />
-              )
-            }
-          />
-        ) : (
-          <NumberField
-            label={label}
-            value={of.what === 'hold' ? Math.round(value / G) : value}
-            unit={of.what === 'hold' || of.what === 'mass' ? 'g' : of.what === 'bath' ? '°C' : 'min'}
-            step={of.what === 'hold' ? 10 : 0.5}
-            onChange={(next) => take(of.what === 'hold' ? next * G : next)}
-          />
-        )}
+        <Figure of={of} label={label} value={value} onTake={take} />
         {of.what === 'hold' && (
           <ChoiceField
             label="it"
@@ -122,5 +102,82 @@ export function Measure(props: {
         </Button>
       </p>
     </>
+  );
+}
+
+/** What a figure is read from, and the unit that it is typed in. */
+const READ: Partial<
+  Record<What, { from: 'scale' | 'thermometer'; unit: string; step: number; times: number }>
+> = {
+  hold: { from: 'scale', unit: 'g', step: 10, times: 1 / G },
+  mass: { from: 'scale', unit: 'g', step: 0.1, times: 1 },
+  bath: { from: 'thermometer', unit: '°C', step: 1, times: 1 },
+};
+
+/** A length, a shade, or a number with its unit; read from an instrument where there is one for it. */
+function Figure(props: {
+  /** what is measured */
+  of: Measurable;
+  /** what it is called */
+  label: string;
+  /** the figure that stands */
+  value: number;
+  /** called with another */
+  onTake: (value: number) => Promise<boolean>;
+}) {
+  const { of, label, value, onTake } = props;
+  if (of.choices.length > 0) {
+    const nearest = of.choices.reduce((a, b) =>
+      Math.abs(b.filmNm - value) < Math.abs(a.filmNm - value) ? b : a,
+    );
+    return (
+      <ChoiceField
+        label={label}
+        value={nearest.name}
+        choices={of.choices.map((c) => c.name)}
+        onChange={(name) => onTake(of.choices.find((c) => c.name === name)?.filmNm ?? value)}
+      />
+    );
+  }
+  if (isLength(of.what)) {
+    return (
+      <LengthField
+        label={label}
+        mm={value}
+        fine={isFine(of.what)}
+        onChange={onTake}
+        beside={
+          isFine(of.what) && (
+            <InstrumentButton
+              from="calliper"
+              what={label}
+              about={of.planned ?? 1}
+              onRead={(mm) => void onTake(mm)}
+            />
+          )
+        }
+      />
+    );
+  }
+  const read = READ[of.what];
+  const times = read?.times ?? 1;
+  return (
+    <NumberField
+      label={label}
+      value={Math.round(value * times * 100) / 100}
+      unit={read?.unit ?? 'min'}
+      step={read?.step ?? 0.5}
+      onChange={(next) => onTake(next / times)}
+      beside={
+        read && (
+          <InstrumentButton
+            from={read.from}
+            what={label}
+            about={(of.planned ?? 1) * times}
+            onRead={(next) => void onTake(next / times)}
+          />
+        )
+      }
+    />
   );
 }

@@ -25,7 +25,7 @@ describe('the measures of an element', () => {
 
   it('are there for everything that can be added, each with a step and a number', () => {
     const words = addable(kinds, strand).map((a) => a.words);
-    expect(words).toEqual(expect.arrayContaining(['run', 'corner', 'loop', 'round a stone', 'paddle']));
+    expect(words).toEqual(expect.arrayContaining(['straight', 'corner', 'loop', 'round a stone', 'paddle']));
     for (const { words: name, make } of addable(kinds, strand)) {
       const element = make('new');
       expect(element.id).toBe('new');

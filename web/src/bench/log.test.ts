@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { LogPage } from '../api/types';
-import { against, byThing, figure, shortDay } from './log';
+import { against, byThing, figure, shortDay, told } from './log';
 
 function page(planned: number, actual: number, number = 1): LogPage {
   return {
@@ -19,6 +19,7 @@ function page(planned: number, actual: number, number = 1): LogPage {
       note: '',
       helped: '',
       practice: false,
+      word: '',
     },
   };
 }
@@ -37,6 +38,15 @@ describe('the log in words', () => {
     expect(against(page(6, 6.06), 'mm')).toBe('0.06 mm more than planned');
     expect(against(page(6, 5.9), 'mm')).toBe('0.10 mm less than planned');
     expect(against(page(6, 6.001), 'mm')).toBe('as planned');
+  });
+
+  it('names a shade, and a ring by its size beside its diameter', () => {
+    expect(told('shade', 25, 'purple', 'mm')).toBe('purple');
+    expect(told('ring', 17.35, 'US 7', 'mm')).toBe('US 7, 17.35 mm');
+    expect(told('mass', 2.5, '', 'mm')).toBe(figure('mass', 2.5, 'mm'));
+    const shade = page(25, 35);
+    const darker: LogPage = { ...shade, fact: { ...shade.fact, what: 'shade' } };
+    expect(against(darker, 'mm')).toBe('darker than planned');
   });
 
   it('keeps what was measured of one thing together, in order', () => {

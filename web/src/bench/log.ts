@@ -2,7 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, reason } from '../api/client';
 import { queries } from '../api/queries';
 import type { LogAnswer, LogPage, Measurable, NewFact } from '../api/types';
-import { grams, length, mass, thickness, type Units } from '../kit/units';
+import { length, mass, thickness, type Units, weighed } from '../kit/units';
 
 export type What = Measurable['what'];
 
@@ -15,15 +15,17 @@ export const WHAT: Record<What, string> = {
   outside: 'over all',
   thickness: 'thickness',
   width: 'width',
+  ring: 'ring size',
   mass: 'mass',
   minutes: 'time',
   hold: 'hold test',
-  bath: 'bath',
+  bath: 'warmth of the bath',
+  shade: 'shade',
   breakage: 'breakage',
   note: 'note',
 };
 
-const FINE: readonly What[] = ['inside', 'outside', 'thickness', 'width'];
+const FINE: readonly What[] = ['inside', 'outside', 'thickness', 'width', 'ring'];
 
 /** Whether it is measured with a calliper, to a hundredth. */
 export function isFine(what: What): boolean {
@@ -40,10 +42,17 @@ export function figure(what: What, value: number, units: Units): string {
   if (isFine(what)) return thickness(value, units);
   if (isLength(what)) return length(value, units);
   if (what === 'mass') return mass(value);
-  if (what === 'hold') return grams(value);
+  if (what === 'hold') return weighed(value);
   if (what === 'minutes') return value < 10 ? `${value.toFixed(1)} min` : `${Math.round(value)} min`;
   if (what === 'bath') return `${Math.round(value)} °C`;
+  if (what === 'shade') return `film of ${Math.round(value)} nm`;
   return '';
+}
+
+/** A figure as the trade says it: a shade by its name, a ring by its size too, all else with its unit. */
+export function told(what: What, value: number, word: string, units: Units): string {
+  if (word === '') return figure(what, value, units);
+  return what === 'shade' ? word : `${word}, ${figure(what, value, units)}`;
 }
 
 /** A day as people write it; the year where it is not this one. */
@@ -66,6 +75,7 @@ export function against(page: LogPage, units: Units): string {
   const { what, actual, planned } = page.fact;
   if (actual === undefined || planned === undefined) return '';
   const more = actual - planned;
+  if (what === 'shade') return more === 0 ? 'as planned' : `${more > 0 ? 'darker' : 'lighter'} than planned`;
   const shown = figure(what, Math.abs(more), units);
   if (/^0(\.0+)? /.test(shown)) return 'as planned';
   return `${shown} ${more > 0 ? 'more' : 'less'} than planned`;

@@ -1,9 +1,10 @@
+import './card.css';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import type { ReactNode } from 'react';
-import { useHotkeys } from 'react-hotkeys-hook';
 import { api } from '../api/client';
 import type { Piece, Step } from '../api/types';
 import { docKey } from '../kit/docKey';
+import { useKeys } from '../kit/keys';
 import { useSettings } from '../kit/settings';
 import { useLog } from '../bench/log';
 import { clock, grouped, minutes } from './card';
@@ -63,12 +64,11 @@ export function Card(props: {
     }
   };
   const back = () => progress.go(Math.max(0, now - 1));
-  const keys = { preventDefault: true };
-  useHotkeys(['space', 'pagedown'], on, keys, [now, steps, progress]);
-  useHotkeys(['shift+space', 'pageup'], back, keys, [now, steps, progress]);
-  useHotkeys('home', () => progress.go(0), keys, [progress]);
-  useHotkeys('end', () => progress.go(steps.length - 1), keys, [progress, steps.length]);
-  useHotkeys('escape', onLeave, [onLeave]);
+  useKeys(['space', 'pagedown'], on, [now, steps, progress]);
+  useKeys(['shift+space', 'pageup'], back, [now, steps, progress]);
+  useKeys('home', () => progress.go(0), [progress]);
+  useKeys('end', () => progress.go(steps.length - 1), [progress, steps.length]);
+  useKeys('escape', onLeave, [onLeave]);
   useAwake();
 
   if (plan.error) return <p role="alert">{plan.error.message}</p>;
@@ -82,7 +82,7 @@ export function Card(props: {
       <Timers timers={progress.timers} onDone={progress.dismiss} />
       <div className="now">
         <Words step={step} now={now} of={steps.length} name={props.name} waitsFor={waits?.title}>
-          <CardLog key={now} log={log} step={step} />
+          <CardLog key={now} log={log} step={step} now={now} last={last} />
         </Words>
         {step.shows === 'rest' ? (
           <RestDial key={now} minutes={step.minutes} />
@@ -97,7 +97,7 @@ export function Card(props: {
         <button onClick={back} disabled={now === 0}>
           back
         </button>
-        <button onClick={onLeave}>leave</button>
+        <button onClick={onLeave}>close</button>
         {step.handsOn && step.shows !== 'rest' && (
           <button
             aria-label={timed.paused ? 'let the clock go on' : 'pause the clock'}
@@ -108,7 +108,7 @@ export function Card(props: {
           </button>
         )}
         <span className="hint">
-          {step.handsOn && step.shows !== 'rest' && `${clock(timed.ms)} on this step · `}space goes on
+          {step.handsOn && step.shows !== 'rest' && `${clock(timed.ms)} on this step · `}Space: next step
         </span>
       </div>
     </div>
@@ -179,7 +179,7 @@ function Words(props: {
       </p>
       {step.caution && (
         <p className="side-note caution">
-          <b>Mind</b> {step.caution}
+          <b>Take care</b> {step.caution}
         </p>
       )}
       {props.children}

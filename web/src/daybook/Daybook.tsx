@@ -6,7 +6,7 @@ import { Link } from 'react-router';
 import { api } from '../api/client';
 import { queries } from '../api/queries';
 import type { DaybookAnswer, Lessons, LogPage } from '../api/types';
-import { against, figure, WHAT } from '../bench/log';
+import { against, figure, told, WHAT } from '../bench/log';
 import { habit, HandRow, UseHabit } from '../bench/HandRow';
 import { exact } from '../kit/clock';
 import { Coming } from '../kit/Coming';
@@ -199,7 +199,7 @@ function Facts(props: {
           <li key={p.number}>
             {p.fact.title && p.fact.about !== '' && `${p.fact.title}, `}
             {p.fact.what === 'breakage' ? 'broke:' : p.fact.what === 'note' ? '' : WHAT[p.fact.what]}{' '}
-            {p.fact.actual !== undefined && <b>{figure(p.fact.what, p.fact.actual, units)}</b>}
+            {p.fact.actual !== undefined && <b>{told(p.fact.what, p.fact.actual, p.fact.word, units)}</b>}
             {p.fact.outcome !== 'none' && `, ${p.fact.outcome}`}
             {against(p, units) && <span className="soft"> {against(p, units)}</span>}
             {p.fact.note && `${p.fact.actual === undefined ? '' : ' · '}${p.fact.note}`}

@@ -1,3 +1,4 @@
+import { WideTable } from '../kit/WideTable';
 import Tab from '@mui/material/Tab';
 import Tabs from '@mui/material/Tabs';
 import Table from '@mui/material/Table';
@@ -86,26 +87,28 @@ function ToolCare() {
     <>
       <h1>Tools and their care</h1>
       <p className="lead">In the order of the work. Common practice.</p>
-      <Table>
-        <TableHead>
-          <TableRow>
-            <TableCell>tool</TableCell>
-            <TableCell>what for</TableCell>
-            <TableCell>care</TableCell>
-          </TableRow>
-        </TableHead>
-        <TableBody>
-          {care.map((c) => (
-            <TableRow key={c.tool}>
-              <TableCell component="th" scope="row">
-                {c.tool}
-              </TableCell>
-              <TableCell>{c.use}</TableCell>
-              <TableCell>{c.care}</TableCell>
+      <WideTable label="tools">
+        <Table>
+          <TableHead>
+            <TableRow>
+              <TableCell>tool</TableCell>
+              <TableCell>what for</TableCell>
+              <TableCell>care</TableCell>
             </TableRow>
-          ))}
-        </TableBody>
-      </Table>
+          </TableHead>
+          <TableBody>
+            {care.map((c) => (
+              <TableRow key={c.tool}>
+                <TableCell component="th" scope="row">
+                  {c.tool}
+                </TableCell>
+                <TableCell>{c.use}</TableCell>
+                <TableCell>{c.care}</TableCell>
+              </TableRow>
+            ))}
+          </TableBody>
+        </Table>
+      </WideTable>
     </>
   );
 }

@@ -3,22 +3,42 @@ import Button from '@mui/material/Button';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { useState } from 'react';
 import { Link } from 'react-router';
 import { api } from '../api/client';
 import type { JobsByDay } from '../api/types';
 import { minutes } from '../card/card';
+import { Coming } from '../kit/Coming';
 import { NumberField } from '../kit/NumberField';
+import { useSettings } from '../kit/settings';
 
 const COLOURS = ['#b5652f', '#1d6b60', '#8a6d1f', '#5b6fa8', '#8d4a6b', '#4e7a3a', '#9a5b5b', '#4f6d7a'];
 const WEEK = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
 
 /** Jobs over days and bench hours: every day a wire, every stretch of work a wrap on it, what runs by itself below. */
 export function DayPlanPage() {
-  const [perDay, setPerDay] = useState(() => Number(localStorage.getItem('etui.bench-minutes') ?? 240));
-  const [days, setDays] = useState<number[]>(() =>
-    (localStorage.getItem('etui.bench-days') ?? '1,2,3,4,5').split(',').map(Number),
+  const { bench, setBench } = useSettings();
+  if (!bench) return <Coming />;
+  return (
+    <Days
+      perDay={bench.minutesADay}
+      days={bench.days}
+      onHours={(minutesADay) => setBench({ minutesADay })}
+      onDays={(days) => setBench({ days })}
+    />
   );
+}
+
+function Days(props: {
+  /** how long the bench is open, minutes */
+  perDay: number;
+  /** days of the week, from 1 (Monday) */
+  days: readonly number[];
+  /** called with other minutes */
+  onHours: (minutes: number) => void;
+  /** called with other days */
+  onDays: (days: number[]) => void;
+}) {
+  const { perDay, days } = props;
   const plan = useQuery({
     queryKey: ['day-plan', perDay, days],
     queryFn: () => api.dayPlan(perDay, days),
@@ -50,9 +70,7 @@ export function DayPlanPage() {
             unit="h"
             step={0.5}
             onChange={(hours) => {
-              const next = Math.min(960, Math.max(30, hours * 60));
-              localStorage.setItem('etui.bench-minutes', String(next));
-              setPerDay(next);
+              props.onHours(Math.min(960, Math.max(30, hours * 60)));
               return Promise.resolve(true);
             }}
           />
@@ -62,9 +80,7 @@ export function DayPlanPage() {
           aria-label="bench days"
           value={days}
           onChange={(_, next: number[]) => {
-            if (next.length === 0) return;
-            localStorage.setItem('etui.bench-days', next.join(','));
-            setDays(next);
+            if (next.length > 0) props.onDays([...next].sort((a, b) => a - b));
           }}
         >
           {WEEK.map((name, i) => (
@@ -138,6 +154,7 @@ function Day(props: {
   const byHand = day.slots.filter((s) => s.handsOn && s.job.length > 0);
   const hands = stretches(byHand);
   const alone = day.slots.filter((s) => !s.handsOn && s.job.length > 0);
+  const rests = day.slots.filter((s) => s.job.length === 0);
   const work = byHand.reduce((sum, s) => sum + s.toMin - s.fromMin, 0);
   return (
     <section aria-label={day.day}>
@@ -158,6 +175,15 @@ function Day(props: {
             height={24}
             rx={2}
             fill={colour(s.job[0] ?? '')}
+          />
+        ))}
+        {rests.map((s, i) => (
+          <path
+            key={i}
+            d={`M${x(s.fromMin)} 14V26M${x(s.toMin)} 14V26`}
+            stroke="var(--mat)"
+            strokeWidth={2}
+            vectorEffect="non-scaling-stroke"
           />
         ))}
         {alone.map((s, i) => (

@@ -10,6 +10,7 @@ import type { Job, KeptJob, Piece, Plan, StrandPlan } from '../api/types';
 import { Coming } from '../kit/Coming';
 import { Overtaken } from '../kit/Overtaken';
 import { useSettings } from '../kit/settings';
+import { useKeys } from '../kit/keys';
 import { OUTSIDE_TYPING } from '../kit/typing';
 import { mass, wireLength, words } from '../kit/units';
 import { CostPart } from '../bench/CostPart';
@@ -18,7 +19,7 @@ import { minutes } from '../card/card';
 import type { MetalWire } from '../wire/scene';
 import { SideBySide } from '../wire/SideBySide';
 import { useSize } from '../wire/useSize';
-import { dueIn } from './due';
+import { doneOn, dueIn, today } from './due';
 import { KitPart } from './KitPart';
 import { Sizes } from './Sizes';
 import { useJob } from './useJob';
@@ -61,7 +62,7 @@ function OpenJob(props: {
   const pieces = useQuery(queries.tray());
   useHotkeys('mod+z', () => void job.undo(), OUTSIDE_TYPING, [job]);
   useHotkeys(['mod+shift+z', 'mod+y'], () => void job.redo(), OUTSIDE_TYPING, [job]);
-  useHotkeys('p', () => setPrinting(true));
+  useKeys('p', () => setPrinting(true));
   const piece = pieces.data?.find((p) => p.id === document.piece);
   return (
     <div className="bench job">
@@ -80,7 +81,7 @@ function OpenJob(props: {
           name={document.name}
           onTake={(name) => job.change((old) => ({ ...old, name }))}
         />
-        <p className="due">{dueIn(document.due)}</p>
+        <p className="due">{document.doneOn ? doneOn(document.doneOn) : dueIn(document.due)}</p>
         <dl className="rows">
           <div>
             <dt>
@@ -126,6 +127,17 @@ function OpenJob(props: {
             log
           </Button>
           <Button onClick={() => setPrinting(true)}>print</Button>
+          <Button
+            onClick={() =>
+              void job.change((old) => {
+                const open: Job = { ...old };
+                delete open.doneOn;
+                return document.doneOn ? open : { ...open, doneOn: today() };
+              })
+            }
+          >
+            {document.doneOn ? 'not done yet' : 'it is done'}
+          </Button>
           <Button disabled={!job.kept.canUndo} onClick={() => void job.undo()}>
             undo
           </Button>

@@ -6,12 +6,14 @@ import { Link } from 'react-router';
 import { api, reason } from '../api/client';
 import { queries } from '../api/queries';
 import type { JobRow } from '../api/types';
+import { useMany } from '../bench/useMany';
+import { Pick } from '../kit/Entry';
 import { useSettings } from '../kit/settings';
 import { mass, wireLength, words } from '../kit/units';
 import { minutes } from '../card/card';
 import { drawn } from '../wire/scene';
 import { SideBySide } from '../wire/SideBySide';
-import { dueIn } from './due';
+import { doneOn, dueIn } from './due';
 
 /** Every job, the one that is due first on top. */
 export function JobsPage() {
@@ -22,19 +24,20 @@ export function JobsPage() {
   const remove = useMutation({ mutationFn: (job: JobRow) => api.removeJob(job.id), onSuccess: fresh });
   const restore = useMutation({ mutationFn: (id: string) => api.restoreJob(id), onSuccess: fresh });
   if (jobs.error) return <p role="alert">{jobs.error.message}</p>;
-  const sorted = [...(jobs.data ?? [])].sort((a, b) => (a.due ?? '9').localeCompare(b.due ?? '9'));
+  const sorted = [...(jobs.data ?? [])].sort((a, b) => turn(a).localeCompare(turn(b)));
   return (
     <div className="jobs-page">
       {jobs.data?.length === 0 && (
         <section className="soon">
           <h2>No job yet</h2>
           <p>
-            A job is a piece made many times: how many, in which sizes, until when. Choose <b>make many</b> in
-            the menu of a piece on the tray.
+            A job is a piece made many times: how many, in which sizes, until when. Choose its piece here, or
+            <b>make many</b> in the menu of a piece on the tray.
           </p>
         </section>
       )}
       <p className="tools-row">
+        <NewJob />
         <OpenJob />
         <Button component={Link} to="/jobs/days" variant="outlined">
           plan the days
@@ -51,7 +54,7 @@ export function JobsPage() {
               <h2>
                 <Link to={`/jobs/${job.id}`}>{job.name}</Link>
               </h2>
-              <p className="due">{dueIn(job.due)}</p>
+              <p className="due">{job.doneOn ? doneOn(job.doneOn) : dueIn(job.due)}</p>
               {job.wrong ? <p className="wrong">{job.wrong}</p> : <Figures job={job} />}
             </div>
             <div className="job-ways">
@@ -66,9 +69,9 @@ export function JobsPage() {
               {!job.wrong && <Button href={`/api/jobs/${job.id}/export`}>save as a file</Button>}
               <Button
                 onClick={() => remove.mutate(job, { onSuccess: () => setGone(job) })}
-                aria-label={`put away ${job.name}`}
+                aria-label={`archive ${job.name}`}
               >
-                put away
+                archive
               </Button>
             </div>
           </li>
@@ -78,7 +81,7 @@ export function JobsPage() {
         open={Boolean(gone)}
         autoHideDuration={12000}
         onClose={(_, why) => why !== 'clickaway' && setGone(undefined)}
-        message={`${gone?.name ?? ''} is put away`}
+        message={`${gone?.name ?? ''} is archived`}
         action={
           <Button
             color="inherit"
@@ -92,6 +95,39 @@ export function JobsPage() {
         }
       />
     </div>
+  );
+}
+
+/** Open ones by their due date, done ones behind them, the last done first on top. */
+function turn(job: JobRow): string {
+  return job.doneOn ? `z${9e12 - Date.parse(job.doneOn)}` : (job.due ?? '9');
+}
+
+/** A job of a piece on the tray. */
+function NewJob() {
+  const tray = useQuery(queries.tray());
+  const many = useMany();
+  const pieces = tray.data ?? [];
+  if (pieces.length === 0) return null;
+  return (
+    <>
+      <Pick
+        label="new job of a piece"
+        value=""
+        onChange={(id) => {
+          const piece = pieces.find((p) => p.id === id);
+          if (piece) many.mutate(piece);
+        }}
+      >
+        <option value="">new job of …</option>
+        {pieces.map((p) => (
+          <option key={p.id} value={p.id}>
+            {p.name}
+          </option>
+        ))}
+      </Pick>
+      {many.error && <span role="alert">{reason(many.error)}</span>}
+    </>
   );
 }
 

@@ -46,7 +46,7 @@ export function Sizes(props: {
           <li key={at}>
             <dl className="rows">
               {(job.lines.length > 1 || line.label) && (
-                <TextField label="called" value={line.label} onChange={(label) => put(at, { label })} />
+                <TextField label="size name" value={line.label} onChange={(label) => put(at, { label })} />
               )}
               <NumberField
                 label="how many"

@@ -1,5 +1,5 @@
 import { Entry } from './Entry';
-import { useId, useState, type KeyboardEvent } from 'react';
+import { useId, useState, type KeyboardEvent, type ReactNode } from 'react';
 
 /** A plain number with a unit: turns, degrees, a count. */
 export function NumberField(props: {
@@ -15,6 +15,8 @@ export function NumberField(props: {
   onChange: (value: number) => Promise<boolean>;
   /** what was wrong with the last value */
   wrong?: string | undefined;
+  /** what stands beside the field, such as a scale to read */
+  beside?: ReactNode;
 }) {
   const id = useId();
   const [typed, setTyped] = useState<string>();
@@ -63,6 +65,7 @@ export function NumberField(props: {
           onKeyDown={key}
         />
         <span className="u">{props.unit}</span>
+        {props.beside}
       </dd>
     </div>
   );

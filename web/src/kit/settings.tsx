@@ -5,6 +5,8 @@ import { queries } from '../api/queries';
 import type { Habit, KeptSettings, School } from '../api/types';
 import type { Units } from './units';
 
+type BenchHours = KeptSettings['settings']['bench'];
+
 interface Settings {
   /** what lengths are read in */
   units: Units;
@@ -18,6 +20,12 @@ interface Settings {
   learnt: readonly Habit[] | undefined;
   /** Uses what was learnt of a habit, or no longer. */
   applyLearnt: (habit: Habit, on: boolean) => Promise<void>;
+  /** when the bench is open; undefined until it is read */
+  bench: BenchHours | undefined;
+  setBench: (change: Partial<BenchHours>) => void;
+  /** whether keys without ctrl or alt do something */
+  keys: boolean;
+  setKeys: (on: boolean) => void;
   /** Remembers that a hint was read; without a name forgets them all, so that they come again. */
   seeHint: (station?: string) => void;
 }
@@ -31,6 +39,10 @@ const Context = createContext<Settings>({
   seeHint: () => undefined,
   learnt: undefined,
   applyLearnt: () => Promise.resolve(),
+  bench: undefined,
+  setBench: () => undefined,
+  keys: true,
+  setKeys: () => undefined,
 });
 
 const UNITS: readonly Units[] = ['mm', 'in', 'in32'];
@@ -84,6 +96,10 @@ export function SettingsProvider(props: {
           learnt: [...old.learnt.filter((h) => h !== habit), ...(on ? [habit] : [])],
         }));
       },
+      bench: settings?.bench,
+      setBench: (part) => change((old) => ({ ...old, bench: { ...old.bench, ...part } })),
+      keys: settings?.keys ?? true,
+      setKeys: (keys) => change((old) => ({ ...old, keys })),
       seenHints: settings?.seenHints,
       seeHint: (station) =>
         change((old) => ({

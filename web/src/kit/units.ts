@@ -12,11 +12,14 @@ export type Rounding = 'nearest' | 'up';
 const GRAIN = 1e-9;
 const INCH_MM = 25.4;
 
-/** A length without its unit: tenths of a millimetre, or a reduced fraction of an inch. */
+/** A length without its unit: tenths of a millimetre, whole ones where it is rounded up to them, or a reduced fraction of an inch. */
 export function lengthNumber(mm: number, units: Units, rounding: Rounding = 'nearest'): string {
   const round = (x: number) =>
     rounding === 'up' ? Math.ceil(x - GRAIN) : Math.sign(x) * Math.round(Math.abs(x) + GRAIN);
-  if (units === 'mm') return (round(mm * 10) / 10).toFixed(1);
+  if (units === 'mm') {
+    const tenths = (round(mm * 10) / 10).toFixed(1);
+    return rounding === 'up' ? tenths.replace(/\.0$/, '') : tenths;
+  }
   const parts = units === 'in' ? 16 : 32;
   const count = round((mm / INCH_MM) * parts);
   const sign = count < 0 ? '-' : '';
@@ -36,9 +39,14 @@ export function length(mm: number, units: Units, rounding: Rounding = 'nearest')
   return `${lengthNumber(mm, units, rounding)} ${unitWord(units)}`;
 }
 
-/** A place on the wire: in inches to 1/32, since marks a millimetre apart must not read alike. */
+const MARK_MM = 0.2;
+
+/** A place on the wire: in inches the 1/32 where that is true to 0.2 mm, else the decimal: marks a millimetre apart must not read alike. */
 export function place(mm: number, units: Units): string {
-  return length(mm, units === 'in' ? 'in32' : units);
+  if (units === 'mm') return length(mm, units);
+  const inch = mm / INCH_MM;
+  const off = Math.abs(Math.round(inch * 32) / 32 - inch) * INCH_MM;
+  return off <= MARK_MM ? length(mm, 'in32') : `${inch.toFixed(2)} in`;
 }
 
 /** A length of wire in all: metres from one metre on, else as any length; never shorter than it is. */
@@ -60,15 +68,31 @@ export function thickness(mm: number, units: Units): string {
   return units === 'mm' ? `${mm.toFixed(2)} mm` : `${(mm / INCH_MM).toFixed(3)} in`;
 }
 
-/** A load in grams, as on a kitchen scale. */
+/** The size of a tool as it is stamped on it. */
+export function toolSize(mm: number, units: Units): string {
+  return units === 'mm' ? `${lengthNumber(mm, units).replace(/\.0$/, '')} mm` : length(mm, units);
+}
+
+/** Two digits: from spool to spool loads differ by more than a third would tell. */
+function twoDigits(n: number): string {
+  return n >= 99.5 ? String(Number(n.toPrecision(2))) : n.toPrecision(2);
+}
+
+/** A load as worked out, in grams, as on a kitchen scale. */
 export function grams(newtons: number): string {
   const g = (newtons / 9.80665) * 1000;
-  return g < 1000 ? `${g.toFixed(0)} g` : `${(g / 1000).toFixed(g < 9950 ? 2 : 1)} kg`;
+  return g < 995 ? `${twoDigits(g)} g` : `${twoDigits(g / 1000)} kg`;
+}
+
+/** A load as it was read off a scale. */
+export function weighed(newtons: number): string {
+  const g = (newtons / 9.80665) * 1000;
+  return g < 1000 ? `${g.toFixed(0)} g` : `${(g / 1000).toFixed(2)} kg`;
 }
 
 /** A load: grams first, newtons beside. */
 export function load(newtons: number): string {
-  return `${grams(newtons)} (${newtons.toFixed(newtons < 9.95 ? 1 : 0)} N)`;
+  return `${grams(newtons)} (${twoDigits(newtons)} N)`;
 }
 
 /** An amount of money: two places. */
@@ -84,4 +108,12 @@ export function mass(g: number): string {
 /** The contract's words as people read them. */
 export function words(word: string): string {
   return word.replaceAll('-', ' ');
+}
+
+/** How bad advice is, as people call it. */
+export const SEVERITY = { stop: 'stop', mind: 'warning', note: 'note' } as const;
+
+/** A count with its noun. */
+export function counted(n: number, one: string, many = `${one}s`): string {
+  return `${n} ${n === 1 ? one : many}`;
 }

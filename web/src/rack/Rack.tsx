@@ -256,7 +256,9 @@ function ScrapTin(props: {
     <section aria-label="scrap tin">
       <h2 className="part-title">scrap tin</h2>
       {scrap.length === 0 ? (
-        <p className="why">Nothing in it. What is cut from the rack drops its nips and short ends in here.</p>
+        <p className="why">
+          Nothing in it. What is cut from the rack drops its waste and short ends in here.
+        </p>
       ) : (
         <>
           <dl className="rows">

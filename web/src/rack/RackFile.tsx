@@ -1,3 +1,4 @@
+import { WideTable } from '../kit/WideTable';
 import Button from '@mui/material/Button';
 import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
@@ -47,24 +48,26 @@ export function RackFile(props: {
       <Dialog open={preview !== undefined} onClose={leave} maxWidth="md" fullWidth>
         <DialogTitle>What the file would change</DialogTitle>
         <DialogContent>
-          <Table size="small">
-            <TableHead>
-              <TableRow>
-                <TableCell align="right">line</TableCell>
-                <TableCell>label</TableCell>
-                <TableCell>what it does</TableCell>
-              </TableRow>
-            </TableHead>
-            <TableBody>
-              {preview?.rows.map((r) => (
-                <TableRow key={r.line}>
-                  <TableCell align="right">{r.line}</TableCell>
-                  <TableCell>{r.name}</TableCell>
-                  <TableCell>{r.bad ? <span className="wrong">{r.bad}</span> : r.does}</TableCell>
+          <WideTable label="entries of the file">
+            <Table size="small">
+              <TableHead>
+                <TableRow>
+                  <TableCell align="right">line</TableCell>
+                  <TableCell>label</TableCell>
+                  <TableCell>what it does</TableCell>
                 </TableRow>
-              ))}
-            </TableBody>
-          </Table>
+              </TableHead>
+              <TableBody>
+                {preview?.rows.map((r) => (
+                  <TableRow key={r.line}>
+                    <TableCell align="right">{r.line}</TableCell>
+                    <TableCell>{r.name}</TableCell>
+                    <TableCell>{r.bad ? <span className="wrong">{r.bad}</span> : r.does}</TableCell>
+                  </TableRow>
+                ))}
+              </TableBody>
+            </Table>
+          </WideTable>
           {bad > 0 && (
             <p className="wrong">
               {bad === 1 ? 'One row cannot be read' : `${bad} rows cannot be read`}: nothing is changed until

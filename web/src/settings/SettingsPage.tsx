@@ -28,7 +28,7 @@ const POLISHES: [School['polish'], string][] = [
 
 /** How the maker works: units, what was taught, and the measures of their own. */
 export function SettingsPage() {
-  const { units, setUnits, school, setSchool, seenHints, seeHint } = useSettings();
+  const { units, setUnits, school, setSchool, seenHints, seeHint, keys, setKeys } = useSettings();
   return (
     <div className="settings-page">
       <section>
@@ -72,6 +72,22 @@ export function SettingsPage() {
       <Measures />
       <Backup />
       <section>
+        <h2>Keys</h2>
+        <Choice
+          label="single keys"
+          value={keys ? 'on' : 'off'}
+          choices={[
+            ['on', 'on'],
+            ['off', 'off'],
+          ]}
+          onTake={(word) => setKeys(word === 'on')}
+        />
+        <p className="why">
+          1 to 7 go to a station, m changes the unit, l the lamp, p prints, arrows walk along the wire, the
+          space bar goes on in the bench card. Off: only keys with ctrl or ⌘, tab and enter do something.
+        </p>
+      </section>
+      <section>
         <h2>First hints</h2>
         <Button disabled={!seenHints?.length} onClick={() => seeHint()}>
           show them all again
@@ -114,9 +130,10 @@ function Backup() {
         </p>
       )}
       <p className="why">
-        Pieces and jobs with their history, stones, tools, prices, settings, the rack, where cards stand. A
-        backup goes back only where nothing is kept yet. Besides, Etui lays a copy of everything in the folder
-        copies once a day, and keeps seven.
+        Pieces and jobs with their history, stones, tools, prices, settings, the rack, the log with its
+        photographs, where cards stand. A backup goes back only where nothing is kept yet. Besides, Etui lays
+        a copy of everything in the folder copies once a day, and keeps seven. Undo goes back change by change
+        for thirty days; of older days only the last change is kept.
       </p>
     </section>
   );

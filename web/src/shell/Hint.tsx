@@ -27,7 +27,7 @@ export function Hint(props: {
   return (
     <div className="hint-line" role="note">
       <span>{says}</span>
-      <Button onClick={() => seeHint(props.station)}>got it</Button>
+      <Button onClick={() => seeHint(props.station)}>hide this tip</Button>
     </div>
   );
 }

@@ -21,10 +21,12 @@ export function Knots(props: {
   open: number;
   /** what the line is for, for those who do not see it */
   label: string;
+  /** whether something lies over it */
+  away?: boolean;
 }) {
   const { knots, open } = props;
   return (
-    <nav className="knots" aria-label={props.label}>
+    <nav className="knots" aria-label={props.label} inert={props.away}>
       <Line count={knots.length} open={open} />
       <ol>
         {knots.map((k) => (

@@ -1,22 +1,47 @@
-import Button from '@mui/material/Button';
 import { useQuery } from '@tanstack/react-query';
 import { Suspense } from 'react';
-import { useHotkeys } from 'react-hotkeys-hook';
-import { Link, Outlet, useLocation, useNavigate } from 'react-router';
+import { Outlet, useLocation, useNavigate } from 'react-router';
 import { queries } from '../api/queries';
 import { Coming } from '../kit/Coming';
+import { useKeys } from '../kit/keys';
 import { Hint } from './Hint';
 import { Knots } from './Knots';
-import { Tools } from './Tools';
+import { NavButton, Tools } from './Tools';
+import { Skip, ViewTitle } from './ViewTitle';
 
 const PLACES = ['/tray', '/rack', '/bath', '/daybook'];
+
+const TITLES: Record<string, string> = {
+  '/tray': 'Tray',
+  '/tray/new': 'New piece',
+  '/tray/bin': 'Bin',
+  '/tray/measure': 'A piece that is there: what it holds',
+  '/rack': 'Rack',
+  '/rack/cut': 'Cut from the rack',
+  '/bath': 'Bath',
+  '/daybook': 'Daybook',
+  '/tools': 'Tools',
+  '/stones': 'Stones',
+  '/jobs': 'Jobs',
+  '/jobs/days': 'Jobs over the days',
+  '/settings': 'Settings',
+  '/sizes': 'Sizes',
+};
+
+function titleOf(pathname: string): string {
+  if (pathname.startsWith('/help/')) return 'Guide';
+  if (pathname.endsWith('/card')) return 'Bench card of a job';
+  if (pathname.endsWith('/log')) return 'Log of a job';
+  return TITLES[pathname] ?? 'A job';
+}
 
 /** The frame outside of a piece: Tray, Rack, Bath, Daybook. */
 export function OutsideFrame() {
   const { pathname } = useLocation();
   const go = useNavigate();
   const tray = useQuery(queries.tray());
-  useHotkeys(['1', '2', '3', '4'], (event) => void go(PLACES[Number(event.key) - 1] as string), [go]);
+  useKeys(['1', '2', '3', '4'], (event) => void go(PLACES[Number(event.key) - 1] as string), [go]);
+  const card = pathname.endsWith('/card');
   const count = tray.data?.length;
   const knots = [
     {
@@ -30,23 +55,24 @@ export function OutsideFrame() {
   ];
   return (
     <div className="frame">
-      <header className="head">
+      <Skip />
+      <header className="head" inert={card}>
         <h1>Etui</h1>
         <div className="tools">
-          <Button component={Link} to="/jobs">
-            jobs
-          </Button>
-          <Button component={Link} to="/stones">
-            stones
-          </Button>
-          <Button component={Link} to="/sizes">
-            sizes
-          </Button>
+          <NavButton to="/jobs">jobs</NavButton>
+          <NavButton to="/stones">stones</NavButton>
+          <NavButton to="/sizes">sizes</NavButton>
           <Tools />
         </div>
       </header>
-      <Knots knots={knots} open={PLACES.findIndex((p) => pathname.startsWith(p))} label="places" />
-      <main className="station">
+      <Knots
+        away={card}
+        knots={knots}
+        open={PLACES.findIndex((p) => pathname.startsWith(p))}
+        label="places"
+      />
+      <main className="station" id="view" tabIndex={-1}>
+        <ViewTitle title={titleOf(pathname)} view={pathname} />
         {pathname === '/tray' && <Hint station="tray" />}
         <Suspense fallback={<Coming />}>
           <Outlet />

@@ -1,22 +1,25 @@
 import { Entry } from '../kit/Entry';
 import Button from '@mui/material/Button';
 import { useQuery } from '@tanstack/react-query';
-import { lazy, Suspense, useState } from 'react';
+import { lazy, Suspense, useEffect, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, Outlet, useLocation, useNavigate, useParams } from 'react-router';
 import { api, Refused } from '../api/client';
 import { queries } from '../api/queries';
 import type { Piece, Plan } from '../api/types';
 import { BenchProvider, useBench, useKeeping } from '../bench/bench';
+import { HoldLine } from '../bench/HoldLine';
 import { Coming } from '../kit/Coming';
 import { Hint } from './Hint';
 import { Knots, type Knot } from './Knots';
 import { Overtaken } from '../kit/Overtaken';
 import { thicknessOf } from '../kit/section';
+import { useKeys } from '../kit/keys';
 import { useSettings } from '../kit/settings';
 import { Tools } from './Tools';
+import { Skip, ViewTitle } from './ViewTitle';
 import { OUTSIDE_TYPING } from '../kit/typing';
-import { grams, length, mass, thickness, words, type Units } from '../kit/units';
+import { counted, grams, length, lengthNumber, thickness, type Units, words } from '../kit/units';
 
 const PrintDialog = lazy(() => import('../print/PrintDialog').then((m) => ({ default: m.PrintDialog })));
 
@@ -67,24 +70,43 @@ function knotsOf(id: string, piece: Piece, plan: Plan, units: Units): Knot[] {
   const minds = plan.advice.filter((a) => a.severity === 'mind').length;
   const section = strand.wire.section;
   const size = thicknessOf(section);
-  const shape: Knot = { name: 'Shape', to: 'shape', says: length(strand.cutLengthMm, units, 'up') };
-  if (stops > 0) Object.assign(shape, { says: `${stops} stop`, tone: 'stop' });
-  else if (minds > 0) Object.assign(shape, { says: `${minds} mind`, tone: 'mind' });
+  const { widthMm, heightMm } = strand.finished;
+  const shape: Knot = {
+    name: 'Shape',
+    to: 'shape',
+    says: `${lengthNumber(widthMm, units)} × ${length(heightMm, units)}`,
+  };
+  if (stops > 0) Object.assign(shape, { says: counted(stops, 'stop'), tone: 'stop' });
+  else if (minds > 0) Object.assign(shape, { says: counted(minds, 'warning'), tone: 'mind' });
   const knots: Knot[] = [
     { name: 'Wire', to: 'wire', says: `${words(strand.wire.metal)} · ${thickness(size, units)}` },
     shape,
     { name: 'Harden', to: 'harden', says: hardenSays(plan) },
     { name: 'Colour', to: 'colour', says: darkened(piece) },
-    { name: 'Cut', to: 'cut', says: mass(plan.totals.massG) },
+    { name: 'Cut', to: 'cut', says: cutSays(plan, units) },
     { name: 'Make', to: 'make', says: `${plan.steps.length} steps` },
     { name: 'Log', to: 'log', says: 'what it came to' },
   ];
   return knots.map((k) => ({ ...k, to: `/pieces/${id}/${k.to}` }));
 }
 
+/** How long the wire is cut; of several how many there are. */
+function cutSays(plan: Plan, units: Units): string {
+  const wires = plan.strands.reduce((n, s) => n + s.count, 0);
+  const [first, ...others] = plan.strands;
+  if (!first) return '';
+  return others.length > 0
+    ? `${wires} wires`
+    : `${wires > 1 ? `${wires} × ` : ''}${length(first.cutLengthMm, units, 'up')}`;
+}
+
 /** What the weakest bend holds. */
 function hardenSays(plan: Plan): string {
-  return plan.weakest ? `holds ${grams(plan.weakest.holdsN)}` : 'no load';
+  const { weakest } = plan;
+  if (!weakest) return 'no load';
+  const strand = plan.strands.find((s) => s.id === weakest.strand);
+  const squeezed = strand?.elements.find((e) => e.id === weakest.element)?.squeezed ?? false;
+  return `${squeezed ? 'stands' : 'holds'} ${grams(weakest.holdsN)}`;
 }
 
 function Frame() {
@@ -95,20 +117,20 @@ function Frame() {
   const go = useNavigate();
   const [printing, setPrinting] = useState(false);
   const open = STATIONS.findIndex((s) => pathname.endsWith(`/${s}`));
-  useHotkeys(['1', '2', '3', '4', '5', '6', '7'], (e) => void go(STATIONS[Number(e.key) - 1] as string), [
-    go,
-  ]);
+  useKeys(['1', '2', '3', '4', '5', '6', '7'], (e) => void go(STATIONS[Number(e.key) - 1] as string), [go]);
   useHotkeys('mod+z', keeping.undo, OUTSIDE_TYPING, [keeping]);
   useHotkeys(['mod+shift+z', 'mod+y'], keeping.redo, OUTSIDE_TYPING, [keeping]);
-  useHotkeys('p', () => setPrinting(true));
+  useKeys('p', () => setPrinting(true));
+  const card = STATIONS[open] === 'make';
   const kept = keeping.away
     ? 'Etui does not answer; what you changed waits'
     : keeping.keptAt
-      ? `kept ${new Date(keeping.keptAt).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit', hour12: false })}`
-      : 'keeping…';
+      ? `saved ${new Date(keeping.keptAt).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit', hour12: false })}`
+      : 'saving…';
   return (
     <div className="frame">
-      <header className="head">
+      <Skip />
+      <header className="head" inert={card}>
         <Link to="/tray" className="crumb">
           Tray
         </Link>
@@ -128,10 +150,18 @@ function Frame() {
           <Tools />
         </div>
       </header>
-      <Knots knots={knotsOf(bench.id, bench.piece, bench.plan, units)} open={open} label="stations" />
-      <main className="station">
+      <Knots
+        knots={knotsOf(bench.id, bench.piece, bench.plan, units)}
+        open={open}
+        label="stations"
+        away={card}
+      />
+      <main className="station" id="view" tabIndex={-1}>
+        <ViewTitle title={`${words(STATIONS[open] ?? '')}: ${bench.piece.name}`} view={pathname} />
+        <Said plan={bench.plan} />
         <Refusals />
         <Hint key={STATIONS[open]} station={STATIONS[open] ?? ''} />
+        {(STATIONS[open] === 'shape' || STATIONS[open] === 'harden') && <HoldLine />}
         <Suspense fallback={<Coming />}>
           <Outlet />
         </Suspense>
@@ -146,6 +176,27 @@ function Frame() {
         </Suspense>
       )}
     </div>
+  );
+}
+
+/** Reads out what a change came to: cut length and what the weakest bend holds, once it stands still. */
+function Said(props: {
+  /** the plan */
+  plan: Plan;
+}) {
+  const { units } = useSettings();
+  const { plan } = props;
+  const cut = plan.strands[0] ? `cut ${length(plan.strands[0].cutLengthMm, units, 'up')}` : '';
+  const now = plan.weakest ? `${cut}, ${hardenSays(plan)}` : cut;
+  const [said, setSaid] = useState(now);
+  useEffect(() => {
+    const still = setTimeout(() => setSaid(now), 700);
+    return () => clearTimeout(still);
+  }, [now]);
+  return (
+    <p className="unseen" role="status" aria-label="what it comes to">
+      {said}
+    </p>
   );
 }
 

@@ -5,6 +5,10 @@ import { useSize } from '../wire/useSize';
 import { laidOut } from './kinds';
 
 const WIDTH_MM = 190;
+/** The widest tool has room in it. */
+const LEAST_MM = 72;
+/** Smaller, and figures would lie over one another: a narrow mat has more rows instead. */
+const PX_A_MM = 4.4;
 
 /** Round tools seen from the end, at one scale, on the millimetre mat; each is a button. */
 export function ToolMat(props: {
@@ -16,8 +20,9 @@ export function ToolMat(props: {
 }) {
   const { units } = useSettings();
   const { ref, width } = useSize();
-  const { laid, heightMm } = laidOut(props.tools, WIDTH_MM);
-  const scale = width / WIDTH_MM;
+  const widthMm = Math.min(WIDTH_MM, Math.max(LEAST_MM, width / PX_A_MM));
+  const { laid, heightMm } = laidOut(props.tools, widthMm);
+  const scale = width / widthMm;
   return (
     <div className="mat tool-mat" ref={ref}>
       <div style={{ position: 'relative', height: heightMm * scale }}>

@@ -38,7 +38,7 @@ export function Bin() {
       <h2>Bin</h2>
       <p>
         {count === 0
-          ? 'The bin is empty. What is taken off the tray or put away lies here until the bin is emptied.'
+          ? 'The bin is empty. What is taken off the tray or archived lies here until the bin is emptied.'
           : 'What lies here can be put back, with its whole history.'}{' '}
         <Button component={Link} to="/tray">
           to the tray

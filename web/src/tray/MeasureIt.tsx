@@ -1,3 +1,5 @@
+import './measure.css';
+import { useWorkLeft } from '../bench/workLeft';
 import Button from '@mui/material/Button';
 import ToggleButton from '@mui/material/ToggleButton';
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
@@ -6,7 +8,7 @@ import { Link, useNavigate } from 'react-router';
 import { api } from '../api/client';
 import { queries } from '../api/queries';
 import type { MeasuredQuestion, Metal, Plan, Purpose, Temper, WayOut, Wire } from '../api/types';
-import { CalliperButton } from '../kit/CalliperButton';
+import { InstrumentButton } from '../kit/InstrumentButton';
 import { ChoiceField } from '../kit/ChoiceField';
 import { LengthField } from '../kit/LengthField';
 import { useSettings } from '../kit/settings';
@@ -37,6 +39,7 @@ export function MeasureIt() {
   const [thickness, setThickness] = useState(1.0);
   const [inside, setInside] = useState(7);
   const [metal, setMetal] = useState<Metal>('copper');
+  const workLeft = useWorkLeft(metal);
   const [temper, setTemper] = useState<Temper>('dead-soft');
   const [purpose, setPurpose] = useState<Purpose>('necklace-closure');
   const [fails, setFails] = useState<MeasuredQuestion['fails']>('opens');
@@ -111,7 +114,14 @@ export function MeasureIt() {
               setThickness(mm);
               return Promise.resolve(true);
             }}
-            beside={<CalliperButton what="thickness of the wire" aboutMm={thickness} onRead={setThickness} />}
+            beside={
+              <InstrumentButton
+                from="calliper"
+                what="thickness of the wire"
+                about={thickness}
+                onRead={setThickness}
+              />
+            }
           />
           <LengthField
             label="bend, inside"
@@ -120,7 +130,9 @@ export function MeasureIt() {
               setInside(mm);
               return Promise.resolve(true);
             }}
-            beside={<CalliperButton what="inside of the bend" aboutMm={inside} onRead={setInside} />}
+            beside={
+              <InstrumentButton from="calliper" what="inside of the bend" about={inside} onRead={setInside} />
+            }
           />
           <ChoiceField
             label="metal"
@@ -154,7 +166,7 @@ export function MeasureIt() {
           </p>
         ) : (
           <>
-            <h2 className="part-title">ways out</h2>
+            <h2 className="part-title">what you can do</h2>
             <ol className="ways" aria-busy={found.isPlaceholderData}>
               {found.data?.ways.map((way) => (
                 <li key={way.instead}>
@@ -168,7 +180,7 @@ export function MeasureIt() {
                         ; holds <b>{load(way.holdsN)}</b>
                       </>
                     )}
-                    , strain left {way.strainLeft.toFixed(2)}
+                    , work left before it cracks {workLeft(way.strainLeft)}
                     {way.formedBy !== 'fingers' && `, takes ${words(way.formedBy)}`}
                   </span>
                 </li>

@@ -1,3 +1,4 @@
+import { useMany } from '../bench/useMany';
 import MenuItem from '@mui/material/MenuItem';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useNavigate } from 'react-router';
@@ -33,21 +34,7 @@ export function More(props: {
     },
   });
   const copy = useMutation({ mutationFn: () => api.duplicate(piece.id), onSuccess: fresh });
-  const many = useMutation({
-    mutationFn: () =>
-      api.createJob({
-        format: 'etui-job',
-        version: 1,
-        name: `${piece.name}, many`.slice(0, 120),
-        piece: piece.id,
-        lines: [{ label: '', quantity: 5, measures: {} }],
-        notes: '',
-      }),
-    onSuccess: (job) => {
-      void cache.invalidateQueries(queries.jobs());
-      void go(`/jobs/${job.id}`);
-    },
-  });
+  const many = useMany();
   const after = (does: () => void) => () => {
     does();
     props.onClose();
@@ -55,7 +42,7 @@ export function More(props: {
   return (
     <Menu open anchorEl={anchor} onClose={props.onClose}>
       <MenuItem onClick={() => void go(`/pieces/${piece.id}/make`)}>Make it</MenuItem>
-      <MenuItem onClick={after(many.mutate)}>Make many</MenuItem>
+      <MenuItem onClick={after(() => many.mutate(piece))}>Make many</MenuItem>
       <MenuItem onClick={after(copy.mutate)}>Duplicate</MenuItem>
       <MenuItem component="a" href={`/api/pieces/${piece.id}/export`} onClick={props.onClose}>
         Save as a file

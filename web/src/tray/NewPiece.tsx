@@ -4,7 +4,7 @@ import Skeleton from '@mui/material/Skeleton';
 import ToggleButton from '@mui/material/ToggleButton';
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import { useMutation, useQueries, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useMemo, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { api } from '../api/client';
 import { queries } from '../api/queries';
@@ -45,15 +45,26 @@ export function NewPiece() {
   const shown = enoughFirst(found(patterns.data ?? [], use, typed), told);
   const uses = [...new Set(patterns.data?.map((p) => p.use))];
   const pattern = patterns.data?.find((p) => p.name === chosen);
-  const enough = told.find((m) => m.pattern === chosen)?.most !== undefined;
   const create = useMutation({
-    mutationFn: async (purpose: Purpose) =>
-      api.create(pattern ? await api.make(pattern.name, { purpose, ...(enough && wire) }) : bare(purpose)),
+    mutationFn: async ({ of, purpose }: { of: Pattern | undefined; purpose: Purpose }) => {
+      const enough = told.find((m) => m.pattern === of?.name)?.most !== undefined;
+      return api.create(of ? await api.make(of.name, { purpose, ...(enough && wire) }) : bare(purpose));
+    },
     onSuccess: (kept) => {
       void cache.invalidateQueries({ queryKey: ['pieces'], exact: true });
       void go(`/pieces/${kept.id}/shape`);
     },
   });
+  // What can be for one thing only is not asked about.
+  const choose = (of: Pattern) => {
+    setChosen(of.name);
+    const [only, ...others] = of.purposes;
+    if (only && others.length === 0) create.mutate({ of, purpose: only });
+  };
+  const question = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    if (chosen) question.current?.querySelector('button')?.focus();
+  }, [chosen]);
   const purposes: readonly Purpose[] =
     pattern?.purposes ?? (chosen === BARE ? ['decorative', 'link', 'ear-wire', 'pendant'] : []);
   return (
@@ -97,12 +108,7 @@ export function NewPiece() {
           <p className="why">No form has these words. Try fewer, or another use.</p>
         )}
         {shown.map((p) => (
-          <button
-            key={p.name}
-            className="card"
-            aria-pressed={p.name === chosen}
-            onClick={() => setChosen(p.name)}
-          >
+          <button key={p.name} className="card" aria-pressed={p.name === chosen} onClick={() => choose(p)}>
             <Preview pattern={p} />
             <h3>{p.title}</h3>
             <p>{p.about}</p>
@@ -119,8 +125,9 @@ export function NewPiece() {
           <p>Start straight and put loops, bends and curls together yourself.</p>
         </button>
       </div>
-      {chosen && (
+      {chosen && purposes.length > 1 && (
         <Box
+          ref={question}
           className="tools-row"
           role="group"
           aria-label="what it is for"
@@ -139,7 +146,7 @@ export function NewPiece() {
               key={p}
               variant={i === 0 ? 'contained' : 'outlined'}
               disabled={create.isPending}
-              onClick={() => create.mutate(p)}
+              onClick={() => create.mutate({ of: pattern, purpose: p })}
               sx={{ mr: 1 }}
             >
               {words(p)}

@@ -1,14 +1,14 @@
 import Button from '@mui/material/Button';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { lazy, memo, Suspense, useCallback, useMemo, useState, type MouseEvent } from 'react';
-import { useHotkeys } from 'react-hotkeys-hook';
 import { Link } from 'react-router';
 import { api } from '../api/client';
 import { queries } from '../api/queries';
 import type { TrayPiece } from '../api/types';
+import { useKeys } from '../kit/keys';
 import { Snackbar } from '../kit/later';
 import { useSettings } from '../kit/settings';
-import { length, mass, wireLength, words } from '../kit/units';
+import { counted, length, mass, wireLength, words } from '../kit/units';
 import { Mat, matSquare } from '../wire/Mat';
 import { useSize } from '../wire/useSize';
 import { PieceForm } from '../wire/PieceForm';
@@ -51,8 +51,8 @@ export function Tray() {
       return next;
     });
   }, []);
-  useHotkeys(['plus', 'equal', 'add'], () => setNearer((n) => Math.min(8, n + 1)), { preventDefault: true });
-  useHotkeys(['minus', 'subtract'], () => setNearer((n) => Math.max(-4, n - 1)), { preventDefault: true });
+  useKeys(['plus', 'equal', 'add'], () => setNearer((n) => Math.min(8, n + 1)));
+  useKeys(['minus', 'subtract'], () => setNearer((n) => Math.max(-4, n - 1)));
 
   if (tray.error) return <p role="alert">{tray.error.message}</p>;
   if (pieces?.length === 0) return <EmptyTray />;
@@ -233,9 +233,9 @@ const OnTray = memo(function OnTray(props: {
     : piece.waiting
       ? 'being worked out …'
       : piece.stops
-        ? `${piece.stops} stop`
+        ? counted(piece.stops, 'stop')
         : piece.minds
-          ? `${piece.minds} mind`
+          ? counted(piece.minds, 'warning')
           : `${piece.steps} steps`;
   const photograph = useQuery(queries.photographs()).data?.find((p) => p.subject === piece.id);
   return (

@@ -30,7 +30,7 @@ describe('choosing a form', () => {
 
   test('what a wire makes is said with its unit, what it lacks rounded up', () => {
     expect(makes(ENOUGH, 'mm')).toBe('rings: 12');
-    expect(makes(SHORT, 'mm')).toBe('lacks 10.0 mm');
+    expect(makes(SHORT, 'mm')).toBe('lacks 10 mm');
     expect(makes({ ...SHORT, most: 7.5 }, 'mm')).toBe('run: up to 7.5 mm');
     expect(makes({ ...SHORT, refused: 'must be thinner' }, 'mm')).toBe('not of such wire');
   });

@@ -35,7 +35,7 @@ export const BeforeAfter = memo(function BeforeAfter(props: {
         return stands === undefined ? '–' : said(stands);
       },
     ],
-    ['wanted', (e) => (e.wantsN === undefined ? 'no load' : said(e.wantsN))],
+    ['needed', (e) => (e.wantsN === undefined ? 'no load' : said(e.wantsN))],
     ['temper', (e) => words(e.temperNow)],
     ['Vickers', (e) => `${e.hardnessHv.toFixed(0)} HV`],
     ['strain used', (e) => `${e.strain.toFixed(2)} of ${now.redStrain.toFixed(2)}`],

@@ -2,7 +2,7 @@ import Button from '@mui/material/Button';
 import ToggleButton from '@mui/material/ToggleButton';
 import { useQuery } from '@tanstack/react-query';
 import { memo, useDeferredValue, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
-import { useHotkeys } from 'react-hotkeys-hook';
+import { useKeys } from '../../kit/keys';
 import { queries } from '../../api/queries';
 import type { ElementPlan, OwnedTool, Piece, Plan, Strand, StrandPlan, Work } from '../../api/types';
 import { AdviceList } from '../../bench/AdviceList';
@@ -111,11 +111,11 @@ export function Harden() {
   useLayoutEffect(() => {
     keys.current = { go, walk, step: place };
   });
-  useHotkeys('comma', () => keys.current.go(keys.current.step - 1), { preventDefault: true });
-  useHotkeys('period', () => keys.current.go(keys.current.step + 1), { preventDefault: true });
-  useHotkeys('right', () => keys.current.walk(1), { preventDefault: true });
-  useHotkeys('left', () => keys.current.walk(-1), { preventDefault: true });
-  useHotkeys('escape', () => setPicked(undefined));
+  useKeys('comma', () => keys.current.go(keys.current.step - 1));
+  useKeys('period', () => keys.current.go(keys.current.step + 1));
+  useKeys('right', () => keys.current.walk(1));
+  useKeys('left', () => keys.current.walk(-1));
+  useKeys('escape', () => setPicked(undefined));
   const steps = useRef({ go, move, pull });
   // With what is drawn, not after it: a key that comes at once moves the step that is seen.
   useLayoutEffect(() => {

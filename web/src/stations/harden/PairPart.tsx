@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { api } from '../../api/client';
 import type { PairMeasures, StrandPlan } from '../../api/types';
 import { useBench } from '../../bench/bench';
-import { CalliperButton } from '../../kit/CalliperButton';
+import { InstrumentButton } from '../../kit/InstrumentButton';
 import { docKey } from '../../kit/docKey';
 import { LengthField } from '../../kit/LengthField';
 import { useSettings } from '../../kit/settings';
@@ -72,9 +72,10 @@ export function PairPart(props: {
                     fine={fine}
                     onChange={(mm) => put(which, name, mm)}
                     beside={
-                      <CalliperButton
+                      <InstrumentButton
+                        from="calliper"
                         what={`${label} of the ${NAMES[which]}`}
-                        aboutMm={m[name]}
+                        about={m[name]}
                         onRead={(mm) => void put(which, name, mm)}
                       />
                     }

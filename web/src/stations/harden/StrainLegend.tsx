@@ -32,15 +32,17 @@ export const StrainLegend = memo(function StrainLegend(props: {
   const { ref, width } = useSize();
   const marks = tempers.data ?? [];
   const end = rampEnd(strand, marks);
+  // In a narrow window both words find no room on one line.
+  const narrow = width < 420;
   const x = (strain: number) => 2 + (strain / end) * (width - 4);
   const limits: [number, string][] = [
-    [strand.boughtStrain + strand.amberStrain, 'mind'],
+    [strand.boughtStrain + strand.amberStrain, 'warning'],
     [strand.boughtStrain + strand.redStrain, 'may crack'],
   ];
   return (
     <div ref={ref} className="legend-strain">
       {width > 0 && marks.length > 0 && (
-        <svg width={width} height={66} role="img" aria-label={sentence(strand, marks)}>
+        <svg width={width} height={narrow ? 84 : 66} role="img" aria-label={sentence(strand, marks)}>
           <Ramp width={width} />
           {marks.map((m) => (
             <g key={m.temper} fontSize={15} fill="var(--ink-soft)">
@@ -62,7 +64,11 @@ export const StrainLegend = memo(function StrainLegend(props: {
                 strokeWidth={2.5}
                 strokeDasharray={i ? undefined : '4 3'}
               />
-              <text x={x(strain)} y={62} textAnchor={x(strain) > width - 60 ? 'end' : 'middle'}>
+              <text
+                x={x(strain)}
+                y={narrow && i ? 80 : 62}
+                textAnchor={x(strain) > width - 60 ? 'end' : 'middle'}
+              >
                 {word} {(strain - strand.boughtStrain).toFixed(2)}
               </text>
             </g>
@@ -82,7 +88,7 @@ export const StrainLegend = memo(function StrainLegend(props: {
 
 function sentence(strand: StrandPlan, marks: readonly TemperMark[]): string {
   const read = marks.map((m) => `${m.temper.replace('-', ' ')} ${m.strain.toFixed(2)}`).join(', ');
-  return `strain as tempers: ${read}; added since it was bought to mind from ${strand.amberStrain.toFixed(2)}, may crack at ${strand.redStrain.toFixed(2)}`;
+  return `strain as tempers: ${read}; added since it was bought: warning from ${strand.amberStrain.toFixed(2)}, may crack at ${strand.redStrain.toFixed(2)}`;
 }
 
 /** The ramp itself: drawn once for a width. */

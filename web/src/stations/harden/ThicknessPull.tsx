@@ -137,11 +137,11 @@ export const ThicknessPull = memo(function ThicknessPull(props: {
           {scale.rungs.slice(1).map((r) => (
             <path key={r.toMm} d={`M${x(r.toMm)} 0v5`} stroke="var(--line-strong)" />
           ))}
-          <Marked at={scale.holdsFromMm} x={x} width={width} y={18} word="holds from" />
-          <Marked at={scale.mindsFromMm} x={x} width={width} y={38} word="mind from" />
+          <Marked at={scale.holdsFromMm} x={x} width={width} y={18} word="holds at" />
+          <Marked at={scale.mindsFromMm} x={x} width={width} y={38} word="warning from" />
           {scale.holdsFromMm === undefined && loaded && (
             <text x={8} y={38} fontSize={15} fill="var(--ink-soft)">
-              no thickness holds what is wanted
+              no thickness holds what is needed
             </text>
           )}
         </svg>
@@ -255,10 +255,8 @@ function sentence(scale: Thinning, units: Units): string {
   const holds =
     scale.holdsFromMm === undefined
       ? ''
-      : `holds what is wanted from ${thickness(scale.holdsFromMm, units)}; `;
+      : `holds what is needed from ${thickness(scale.holdsFromMm, units)}; `;
   const minds =
-    scale.mindsFromMm === undefined
-      ? ''
-      : `strain to be minded from ${thickness(scale.mindsFromMm, units)}; `;
+    scale.mindsFromMm === undefined ? '' : `warning from ${thickness(scale.mindsFromMm, units)}; `;
   return `${holds}${minds}from ${thickness(scale.fromMm, units)} to ${thickness(scale.rungs.at(-1)?.toMm ?? 0, units)}`;
 }

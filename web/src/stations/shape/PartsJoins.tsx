@@ -83,7 +83,7 @@ export function PartsJoins() {
     }));
   return (
     <details className="fold" open={piece.parts.length > 0 || piece.joins.length > 0}>
-      <summary className="part-title">parts and joins</summary>
+      <summary className="part-title">beads, stones and joins</summary>
       {piece.parts.map((part, i) => (
         <section className="part" key={part.id} aria-label={`part ${part.id ?? ''}`}>
           <dl className="rows">

@@ -50,9 +50,9 @@ export function ReadOuts(props: {
               <Row label="from link to link" value={length(chain.pitchMm, units)} />
             </>
           )}
-          <Row label="net, in the form" value={length(strand.netLengthMm, units)} />
+          <Row label="wire in the piece" value={length(strand.netLengthMm, units)} />
           {strand.stretch.handleMm > 0 && (
-            <Row label="handle, trimmed last" value={length(strand.stretch.handleMm, units)} />
+            <Row label="handle, cut off last" value={length(strand.stretch.handleMm, units)} />
           )}
           <Row
             label="spare and filing"

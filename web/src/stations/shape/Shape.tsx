@@ -1,5 +1,5 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
-import { useHotkeys } from 'react-hotkeys-hook';
+import { useKeys } from '../../kit/keys';
 import { useBench } from '../../bench/bench';
 import { withElement } from '../../bench/edit';
 import type { Strand, StrandPlan } from '../../api/types';
@@ -41,11 +41,11 @@ export function Shape() {
   useEffect(() => {
     keys.current = { walk, step };
   });
-  useHotkeys('right', () => keys.current.walk(1), { preventDefault: true });
-  useHotkeys('left', () => keys.current.walk(-1), { preventDefault: true });
-  useHotkeys('up', () => keys.current.step(1), { preventDefault: true });
-  useHotkeys('down', () => keys.current.step(-1), { preventDefault: true });
-  useHotkeys('escape', () => setChosen(undefined));
+  useKeys('right', () => keys.current.walk(1));
+  useKeys('left', () => keys.current.walk(-1));
+  useKeys('up', () => keys.current.step(1));
+  useKeys('down', () => keys.current.step(-1));
+  useKeys('escape', () => setChosen(undefined));
 
   // Figures first: the form follows in the next frame, so that typing never waits for drawing.
   const drawn = useAfterPaint(

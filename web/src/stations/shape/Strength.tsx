@@ -1,7 +1,8 @@
+import { useWorkLeft } from '../../bench/workLeft';
 import type { ElementPlan, StrandPlan } from '../../api/types';
 import { WhyRow } from '../../kit/WhyRow';
 import { useSettings } from '../../kit/settings';
-import { grams, length, load, thickness, words } from '../../kit/units';
+import { grams, length, load, thickness, words, toolSize } from '../../kit/units';
 import { isUsedUp, standsOf } from '../../bench/loads';
 
 const FORMED = { fingers: 'fingers', pliers: 'pliers', vice: 'jig or vice' } as const;
@@ -20,7 +21,7 @@ export function ToolRows(props: {
   const inputs = [
     strand.wireInWords,
     ...(tool.insideMm > 0
-      ? [`on ${thickness(tool.insideMm, units)} inside it comes to the size asked for`]
+      ? [`on ${thickness(tool.insideMm, units)} inside it springs back to the size asked for`]
       : []),
     ...(tool.owned
       ? [`nearest tool owned: ${words(tool.owned.kind)} ${thickness(tool.owned.sizeMm, units)}`]
@@ -32,7 +33,7 @@ export function ToolRows(props: {
         label="form it on"
         value={
           tool.owned
-            ? `${tool.owned.name || words(tool.owned.kind)} ${length(tool.owned.sizeMm, units)}`
+            ? `${tool.owned.name || words(tool.owned.kind)} ${toolSize(tool.owned.sizeMm, units)}`
             : tool.insideMm > 0
               ? `${tool.kind}, ${length(tool.insideMm, units)}`
               : tool.kind
@@ -42,7 +43,7 @@ export function ToolRows(props: {
       />
       {tool.owned && tool.comesToMm !== undefined && (
         <WhyRow
-          label="comes to, let go"
+          label="springs back to"
           value={`${thickness(tool.comesToMm, units)} inside`}
           topic="springback"
           inputs={inputs}
@@ -113,7 +114,7 @@ function Loads(props: {
   return (
     <>
       {planned.squeezed ? squeeze : holds}
-      {wantsN !== undefined && <WhyRow label="wanted" value={load(wantsN)} topic="wants" />}
+      {wantsN !== undefined && <WhyRow label="needed" value={load(wantsN)} topic="wants" />}
       {planned.squeezed && holds}
       <WhyRow
         label="spool to spool"
@@ -171,6 +172,7 @@ export function StrengthRows(props: {
   const { planned, strand } = props;
   const { units } = useSettings();
   const { opensLeft } = planned;
+  const workLeft = useWorkLeft(strand.wire.metal);
   const inside = planned.finished?.insideMm;
   const bend = inside === undefined ? [] : [`inside ${length(inside, units)}`];
   const inputs = [strand.wireInWords, ...bend, `temper now ${words(planned.temperNow)}`];
@@ -185,10 +187,11 @@ export function StrengthRows(props: {
         inputs={[`p added ${planned.strain.toFixed(3)}`, strand.wireInWords]}
       />
       <WhyRow
-        label="strain used"
-        value={`${planned.strain.toFixed(2)} of ${strand.redStrain.toFixed(2)}`}
+        label="work left before it cracks"
+        value={workLeft(planned.strainLeft)}
         topic="strain"
         inputs={[
+          `strain ${planned.strain.toFixed(2)} of ${strand.redStrain.toFixed(2)} used`,
           `little is left from ${strand.amberStrain.toFixed(2)}`,
           `may crack at ${strand.redStrain.toFixed(2)}`,
           strand.wireInWords,
@@ -200,7 +203,7 @@ export function StrengthRows(props: {
           label="opens and closes"
           value={opensLeft >= 100 ? 'over 100 times' : `about ${Math.floor(opensLeft)} times`}
           topic="opens"
-          inputs={[`strain left ${planned.strainLeft.toFixed(2)}`]}
+          inputs={[`work left before it cracks ${workLeft(planned.strainLeft)}`]}
         />
       )}
     </>
@@ -223,13 +226,13 @@ export function Weakest(props: {
           label={`${weakest.label} ${weakest.squeezed ? 'stands' : 'holds'}`}
           value={load(stands)}
           topic={weakest.squeezed ? 'squeeze' : weakest.fails === 'opens' ? 'holds' : 'eye'}
-          inputs={[`wanted ${load(weakest.wantsN)}`, strand.wireInWords, ...bandOf(weakest)]}
+          inputs={[`needed ${load(weakest.wantsN)}`, strand.wireInWords, ...bandOf(weakest)]}
           short={stands < weakest.wantsN}
         />
       )}
       {hardest && hardest.strain > 0.005 && (
         <WhyRow
-          label={`most worked: ${hardest.label}`}
+          label={`hardest spot: ${hardest.label}`}
           value={words(hardest.temperNow)}
           topic="strain"
           inputs={[

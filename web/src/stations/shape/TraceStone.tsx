@@ -1,3 +1,4 @@
+import './trace.css';
 import Button from '@mui/material/Button';
 import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
@@ -128,7 +129,7 @@ export function TraceStone(props: {
                   <Row label="high" value={length(reach(lying, 1), units)} />
                   <Row label="wide" value={length(reach(lying, 0), units)} />
                   <Row label="round" value={length(traced.girthMm, units)} />
-                  <Row label="taken aslant by" value={`${Math.round(traced.tiltDeg)}°`} />
+                  <Row label="photographed at a slant of" value={`${Math.round(traced.tiltDeg)}°`} />
                   <Row label="may be off by" value={length(traced.uncertaintyMm, units)} />
                 </>
               )}

@@ -1,3 +1,4 @@
+import { useWorkLeft } from '../../bench/workLeft';
 import Table from '@mui/material/Table';
 import TableBody from '@mui/material/TableBody';
 import TableCell from '@mui/material/TableCell';
@@ -5,7 +6,7 @@ import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import type { FieldCell, Plan } from '../../api/types';
 import { useSettings } from '../../kit/settings';
-import { length, load, mass, money, thickness, words } from '../../kit/units';
+import { length, load, mass, money, thickness, words, toolSize } from '../../kit/units';
 import { failing } from './FieldGrid';
 
 /** Two wires side by side in figures: the one taken, and the one tried. What differs is printed bold. */
@@ -23,6 +24,7 @@ export function Compare(props: {
 }) {
   const { taken, tried, plan } = props;
   const { units } = useSettings();
+  const workLeft = useWorkLeft(plan.strands[0]?.wire.metal ?? '');
   if (!taken) return null;
   const rows: [string, (cell: FieldCell) => string][] = [
     ['cut', (c) => length(c.cutLengthMm, units, 'up')],
@@ -33,14 +35,14 @@ export function Compare(props: {
       'form it on',
       (c) =>
         c.tool?.owned
-          ? `${words(c.tool.owned.kind)} ${length(c.tool.owned.sizeMm, units)}`
+          ? `${words(c.tool.owned.kind)} ${toolSize(c.tool.owned.sizeMm, units)}`
           : (c.tool?.kind ?? 'nothing'),
     ],
-    ['comes to', (c) => (c.tool?.comesToMm === undefined ? '–' : thickness(c.tool.comesToMm, units))],
+    ['springs back to', (c) => (c.tool?.comesToMm === undefined ? '–' : thickness(c.tool.comesToMm, units))],
     ['formed by', (c) => (c.forms === 'vice' ? 'jig, vice' : (c.forms ?? '–'))],
     ['holds', (c) => (c.holdN === undefined ? 'no load' : load(c.holdN))],
-    ['wanted', (c) => (c.wantsN === undefined ? '–' : load(c.wantsN))],
-    ['strain left', (c) => c.strainLeft.toFixed(2)],
+    ['needed', (c) => (c.wantsN === undefined ? '–' : load(c.wantsN))],
+    ['work left', (c) => workLeft(c.strainLeft)],
     ['fails at', (c) => failing(c, plan) || 'nothing'],
   ];
   return (
@@ -48,7 +50,7 @@ export function Compare(props: {
       <TableHead>
         <TableRow>
           <TableCell aria-label="figure" />
-          <TableCell align="right">taken</TableCell>
+          <TableCell align="right">current wire</TableCell>
           {tried && <TableCell align="right">{props.trying}</TableCell>}
         </TableRow>
       </TableHead>
@@ -58,7 +60,9 @@ export function Compare(props: {
           const other = tried?.refused ? 'cannot be made' : tried ? value(tried) : undefined;
           return (
             <TableRow key={label}>
-              <TableCell>{label}</TableCell>
+              <TableCell component="th" scope="row">
+                {label}
+              </TableCell>
               <TableCell align="right" className={other === mine ? 'alike' : undefined}>
                 {mine}
               </TableCell>

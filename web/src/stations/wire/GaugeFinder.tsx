@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, Refused } from '../../api/client';
-import { CalliperButton } from '../../kit/CalliperButton';
+import { InstrumentButton } from '../../kit/InstrumentButton';
 import { LengthField } from '../../kit/LengthField';
 import { Row } from '../../kit/Row';
 import { useSettings } from '../../kit/settings';
@@ -30,7 +30,7 @@ export function GaugeFinder() {
     <>
       <h2 className="part-title">
         find a gauge
-        <CalliperButton what="the wire" aboutMm={mm} onRead={(read) => void find(read)} />
+        <InstrumentButton from="calliper" what="the wire" about={mm} onRead={(read) => void find(read)} />
       </h2>
       <dl className="rows">
         <LengthField label="measured thickness" fine mm={mm} wrong={wrong} onChange={find} />

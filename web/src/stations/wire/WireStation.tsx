@@ -1,3 +1,4 @@
+import './wire.css';
 import Button from '@mui/material/Button';
 import ToggleButton from '@mui/material/ToggleButton';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
@@ -12,7 +13,7 @@ import { ChoiceField } from '../../kit/ChoiceField';
 import { rewired } from '../../bench/remake';
 import { thicknessOf } from '../../kit/section';
 import { StrandSwitch } from '../../bench/StrandSwitch';
-import { words } from '../../kit/units';
+import { SEVERITY, words } from '../../kit/units';
 import { Compare } from './Compare';
 import { FieldGrid } from './FieldGrid';
 import { GaugeFinder } from './GaugeFinder';
@@ -130,17 +131,16 @@ export function WireStation() {
             </ToggleButton>
           ))}
           <span className="apart field-legend">
-            <i className="line" /> parts what holds from what fails <i className="edge" /> mind{' '}
-            <i className="hatch" /> stop
+            <i className="line" /> holds / fails <i className="edge" /> warning <i className="hatch" /> stop
           </span>
         </div>
       </div>
-      <aside className="side" aria-label="the wire taken">
+      <aside className="side" aria-label="the current wire">
         <h2 style={{ fontSize: 20 }}>{plan.strands[at]?.wireInWords}</h2>
         {practice && (
           <p className="advice">
-            <b>practice</b> The field is of {words(practice)}; the piece stays of {words(wire.metal)} until a
-            cell is pressed.{' '}
+            <b>trying</b> You are looking at {words(practice)}; the piece is still {words(wire.metal)}. Press
+            a cell to change it.{' '}
             <Button onClick={() => setPractice(undefined)}>back to {words(wire.metal)}</Button>
           </p>
         )}
@@ -158,7 +158,7 @@ export function WireStation() {
         )}
         {!isTaken && second?.worst && (
           <p className={`advice ${second.worst.severity}`}>
-            <b>{second.worst.severity}</b> {second.worst.message}
+            <b>{SEVERITY[second.worst.severity]}</b> {second.worst.message}
           </p>
         )}
         <AdviceList advice={plan.advice} />

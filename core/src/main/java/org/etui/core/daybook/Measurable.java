@@ -1,6 +1,7 @@
 package org.etui.core.daybook;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -8,9 +9,13 @@ import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.etui.core.check.Term;
+import org.etui.core.colour.Look;
 import org.etui.core.log.Band;
 import org.etui.core.log.Group;
 import org.etui.core.log.What;
+import org.etui.core.pattern.WornSize;
+import org.etui.core.piece.Colour;
+import org.etui.core.piece.Dip;
 import org.etui.core.piece.Piece;
 import org.etui.core.plan.Plan;
 import org.etui.core.sequence.BenchCard;
@@ -28,6 +33,8 @@ import org.etui.core.wire.Wire;
  * @param overMm length of wire that a difference is spread over
  * @param toolMm inside diameter on the tool that is planned; absent where it is not wound on one
  * @param group what it teaches something about; absent where it teaches nothing
+ * @param word what is planned in a word, where the trade has one for it; empty where not
+ * @param choices what it is told by where it is told by eye, with its figure
  */
 public record Measurable(
         @Term("what it is") What what,
@@ -47,10 +54,13 @@ public record Measurable(
         OptionalDouble toolMm,
 
         @Term("what it teaches something about; absent where it teaches nothing")
-        Optional<Group> group) {
-    /** Flattened is what is at least so much thinner than it was bought: less is within what wire is drawn to. */
-    private static final double FLATTENED = 0.97;
+        Optional<Group> group,
 
+        @Term("what is planned in a word, where the trade has one for it; empty where not")
+        String word,
+
+        @Term("what it is told by where it is told by eye, with its figure")
+        List<Look> choices) {
     /** Less of a turn than that shows a calliper nothing. */
     private static final double HALF_A_TURN = 0.45;
 
@@ -71,7 +81,7 @@ public record Measurable(
         for (int i = 0; i < plan.steps().size(); i++) {
             Step step = plan.steps().get(i);
             if (step.kind() != Step.Kind.REST) {
-                all.add(new Measurable(
+                all.add(measured(
                         What.MINUTES,
                         "step." + (i + 1),
                         step.title(),
@@ -81,14 +91,70 @@ public record Measurable(
                         step.handsOn() ? BenchCard.group(piece, step) : Optional.empty()));
             }
         }
+        bath(piece, plan.steps(), all);
+        WornSize.of(piece)
+                .ifPresent(worn -> all.add(
+                        told(What.RING, "", piece.name(), worn.insideMm(), worn.write(worn.insideMm()), List.of())));
         all.add(plain(
                 What.MASS, "", piece.name(), OptionalDouble.of(plan.totals().massG())));
         return List.copyOf(all);
     }
 
-    private static Measurable plain(What what, String about, String title, OptionalDouble planned) {
+    /** How warm a bath is and which shade comes out, at the step that darkens. */
+    private static void bath(Piece piece, List<Step> steps, List<Measurable> all) {
+        for (int i = 0; i < steps.size(); i++) {
+            Step step = steps.get(i);
+            Optional<Dip> dip = step.shows() == Step.Shows.DARKENING ? BenchCard.dip(piece, step) : Optional.empty();
+            if (dip.isPresent()) {
+                String about = "step." + (i + 1);
+                Colour colour = dip.get().colour();
+                all.add(plain(What.BATH, about, step.title(), OptionalDouble.of(colour.temperatureC())));
+                dip.get().metals().stream().findFirst().ifPresent(metal -> {
+                    Look look = Look.of(metal, colour.stopAt());
+                    all.add(told(What.SHADE, about, step.title(), look.filmNm(), look.name(), Look.all(metal)));
+                });
+            }
+        }
+    }
+
+    private static Measurable told(
+            What what, String about, String title, double planned, String word, List<Look> choices) {
         return new Measurable(
-                what, about, title, planned, OptionalDouble.empty(), OptionalDouble.empty(), Optional.empty());
+                what,
+                about,
+                title,
+                OptionalDouble.of(planned),
+                OptionalDouble.empty(),
+                OptionalDouble.empty(),
+                Optional.empty(),
+                word,
+                choices);
+    }
+
+    /** A figure in a word, where the trade has one for it: the choice that is nearest, the ring size; else empty. */
+    public String inAWord(Piece piece, double figure) {
+        if (what == What.RING) {
+            return WornSize.of(piece).map(worn -> worn.write(figure)).orElse("");
+        }
+        return choices.stream()
+                .min(Comparator.comparingDouble(c -> Math.abs(c.filmNm() - figure)))
+                .map(Look::name)
+                .orElse("");
+    }
+
+    private static Measurable measured(
+            What what,
+            String about,
+            String title,
+            OptionalDouble planned,
+            OptionalDouble overMm,
+            OptionalDouble toolMm,
+            Optional<Group> group) {
+        return new Measurable(what, about, title, planned, overMm, toolMm, group, "", List.of());
+    }
+
+    private static Measurable plain(What what, String about, String title, OptionalDouble planned) {
+        return measured(what, about, title, planned, OptionalDouble.empty(), OptionalDouble.empty(), Optional.empty());
     }
 
     /** What is trimmed off, handle and spare together as they come off at the bench, teaches where all that is shaped in the wire is of one kind: else nobody knows which of them took it. */
@@ -103,7 +169,7 @@ public record Measurable(
                 .toList();
         Set<String> kinds = shaped.stream().map(Plan.ElementPlan::kind).collect(Collectors.toSet());
         double over = shaped.stream().mapToDouble(e -> e.along().lengthMm()).sum();
-        all.add(new Measurable(
+        all.add(measured(
                 What.LEFT_OVER,
                 strand.id(),
                 strand.title(),
@@ -124,7 +190,7 @@ public record Measurable(
         boolean shaped = element.formed().tool().isPresent();
         if (shaped) {
             double length = element.along().lengthMm();
-            all.add(new Measurable(
+            all.add(measured(
                     What.USED, about, title, OptionalDouble.of(length), OptionalDouble.of(length), none, group));
         }
         element.formed().finished().filter(f -> f.turns() >= HALF_A_TURN).ifPresent(sizes -> {
@@ -132,7 +198,7 @@ public record Measurable(
                     .mapToDouble(t -> t.insideMm())
                     .findFirst();
             boolean inside = sizes.insideMm().orElse(0) >= LEAST_INSIDE_MM;
-            all.add(new Measurable(
+            all.add(measured(
                     inside ? What.INSIDE : What.OUTSIDE,
                     about,
                     title,
@@ -143,11 +209,13 @@ public record Measurable(
         });
         thinned(strand, element).ifPresent(s -> {
             all.add(plain(What.THICKNESS, about, title, OptionalDouble.of(s.thicknessMm())));
-            all.add(new Measurable(What.WIDTH, about, title, OptionalDouble.of(s.widthMm()), none, none, group));
+            all.add(measured(What.WIDTH, about, title, OptionalDouble.of(s.widthMm()), none, none, group));
         });
+        // what is worn on the ear is squeezed, not hung from: a scale tells nothing of that
         if (element.strength().holdN().isPresent()
-                && element.strength().wantsN().isPresent()) {
-            all.add(new Measurable(What.HOLD, about, title, element.strength().holdN(), none, none, group));
+                && element.strength().wantsN().isPresent()
+                && !element.strength().squeezed()) {
+            all.add(measured(What.HOLD, about, title, element.strength().holdN(), none, none, group));
         }
     }
 
@@ -158,8 +226,8 @@ public record Measurable(
                 .flatMap(s -> s.stations().stream())
                 .filter(s -> s.sMm() > element.along().fromMm()
                         && s.sMm() < element.along().toMm())
-                .filter(s -> s.thicknessMm() < FLATTENED * bought)
-                .min(java.util.Comparator.comparingDouble(Plan.StationPlan::thicknessMm));
+                .filter(s -> Plan.StationPlan.isFlattened(s.thicknessMm(), bought))
+                .min(Comparator.comparingDouble(Plan.StationPlan::thicknessMm));
     }
 
     private static Group group(Plan.StrandPlan strand, String kind) {

@@ -33,6 +33,12 @@ public record DayPlan(
     /** Longer than that nobody plans. */
     private static final int MOST_DAYS = 730;
 
+    /** A bench that is open for less is not worth planning, minutes. */
+    public static final double LEAST_MINUTES = 30;
+
+    /** Nobody works longer in a day, minutes. */
+    public static final double MOST_MINUTES = 960;
+
     /** Hands rest after so long, for so long, minutes: as on the bench card (common practice). */
     private static final double WORK = 25;
 
@@ -98,7 +104,7 @@ public record DayPlan(
             if (on.isEmpty()) {
                 throw new BadInput("days", "none", "must name at least one day of the week");
             }
-            if (!(minutesADay >= 30 && minutesADay <= 960)) {
+            if (!(minutesADay >= LEAST_MINUTES && minutesADay <= MOST_MINUTES)) {
                 throw new BadInput("minutes", minutesADay, "must be from 30 to 960");
             }
             on = Set.copyOf(on);

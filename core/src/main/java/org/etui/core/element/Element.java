@@ -49,6 +49,6 @@ public sealed interface Element extends Kind
 
     /** The name to read, such as {@code hook bend}; a bare number gets its kind. */
     default String label() {
-        return id().chars().allMatch(Character::isDigit) ? kind() + " " + id() : id().replace('-', ' ');
+        return id().chars().allMatch(Character::isDigit) ? kind() + " " + id() : Label.of(id());
     }
 }

@@ -19,7 +19,7 @@ import org.etui.core.section.Section;
  * @param target when its sizes hold
  * @param pointed whether an end of the wire that it stands at is filed to a point, as of a pin
  */
-@Titled("run")
+@Titled("straight")
 public record Straight(
         @Term(value = "name of the element, unique in its strand", to = 60, position = true)
         String id,

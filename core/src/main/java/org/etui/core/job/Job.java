@@ -26,6 +26,7 @@ import org.etui.core.verify.PieceChecks;
  * @param lines its sizes
  * @param due the day it has to be done, ISO 8601, such as 2026-12-18
  * @param notes free text
+ * @param doneOn the day it was done, ISO 8601; absent while it is not
  */
 public record Job(
         @Term("always etui-job") JobFormat format,
@@ -42,7 +43,10 @@ public record Job(
         @Term(value = "the day it has to be done, ISO 8601, such as 2026-12-18", from = 10, to = 10)
         Optional<String> due,
 
-        @Term(value = "free text", to = 20000, or = "\"\"") String notes) {
+        @Term(value = "free text", to = 20000, or = "\"\"") String notes,
+
+        @Term(value = "the day it was done, ISO 8601; absent while it is not", from = 10, to = 10)
+        Optional<String> doneOn) {
 
     /** What a piece document can hold. */
     private static final int MOST_STRANDS = 60;
@@ -58,7 +62,7 @@ public record Job(
 
     /** The same of another piece, by its name in the store. */
     public Job of(String otherPiece) {
-        return new Job(format, version, name, otherPiece, lines, due, notes);
+        return new Job(format, version, name, otherPiece, lines, due, notes, doneOn);
     }
 
     /** How many pieces in all. */
@@ -69,17 +73,12 @@ public record Job(
     /**
      * What holds without the piece.
      *
-     * @throws BadInput with a due day that is none, and labels that stand twice
+     * @throws BadInput with a day that is none, and labels that stand twice
      */
     public void require() {
         List<Violation> violations = new ArrayList<>();
-        due.ifPresent(day -> {
-            try {
-                LocalDate.parse(day);
-            } catch (DateTimeParseException wrong) {
-                violations.add(new Violation("due", day, "must be a day such as 2026-12-18"));
-            }
-        });
+        requireDay("due", due, violations);
+        requireDay("doneOn", doneOn, violations);
         Set<String> labels = new HashSet<>();
         for (int i = 0; i < lines.size(); i++) {
             String label = lines.get(i).label().strip();
@@ -94,6 +93,16 @@ public record Job(
         if (!violations.isEmpty()) {
             throw new BadInput(violations);
         }
+    }
+
+    private static void requireDay(String field, Optional<String> is, List<Violation> violations) {
+        is.ifPresent(day -> {
+            try {
+                LocalDate.parse(day);
+            } catch (DateTimeParseException wrong) {
+                violations.add(new Violation(field, day, "must be a day such as 2026-12-18"));
+            }
+        });
     }
 
     /**

@@ -59,7 +59,8 @@ final class Merge {
                 merge.joins,
                 merge.works,
                 first.colour(),
-                Map.of());
+                Map.of(),
+                first.loadN());
     }
 
     private void add(Piece size, JobLine line, String behind) {

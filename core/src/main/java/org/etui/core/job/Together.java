@@ -60,7 +60,8 @@ public final class Together {
                 List.of(),
                 together.works,
                 Optional.empty(),
-                Map.of());
+                Map.of(),
+                java.util.OptionalDouble.empty());
         PieceChecks.require(worked);
         return worked;
     }

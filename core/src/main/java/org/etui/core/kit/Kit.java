@@ -130,8 +130,9 @@ public record Kit(
         List<JobLine> singles = job.lines().stream()
                 .map(l -> new JobLine(l.label(), 1, l.measures()))
                 .toList();
-        List<Piece> pieces =
-                new Job(job.format(), 1, job.name(), job.piece(), singles, job.due(), job.notes()).asSizes(one);
+        List<Piece> pieces = new Job(
+                        job.format(), 1, job.name(), job.piece(), singles, job.due(), job.notes(), job.doneOn())
+                .asSizes(one);
         List<PriceSheet.Size> sizes = new ArrayList<>();
         for (int i = 0; i < pieces.size(); i++) {
             sizes.add(new PriceSheet.Size(

@@ -19,6 +19,7 @@ import org.etui.core.check.Term;
  * @param note in the maker's words; of a breakage: where and how
  * @param helped what helped
  * @param practice whether it was for practice only
+ * @param word the figure in a word, where the trade has one for it: a shade, a ring size
  */
 public record Fact(
         @Term("what it is") What what,
@@ -54,7 +55,13 @@ public record Fact(
         @Term(value = "what helped", to = 400, or = "\"\"") String helped,
 
         @Term(value = "whether it was for practice only", or = "false")
-        boolean practice) {
+        boolean practice,
+
+        @Term(
+                value = "the figure in a word, where the trade has one for it: a shade, a ring size",
+                to = 60,
+                or = "\"\"")
+        String word) {
 
     /** How a hold test ended. */
     public enum Outcome {

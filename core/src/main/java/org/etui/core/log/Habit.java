@@ -48,7 +48,7 @@ public enum Habit {
                                                 > fact.planned().orElse(Double.POSITIVE_INFINITY)
                         ? Optional.of(HOLD)
                         : Optional.empty();
-            case CUT, THICKNESS, MASS, BATH, BREAKAGE, NOTE -> Optional.empty();
+            case CUT, THICKNESS, RING, MASS, BATH, SHADE, BREAKAGE, NOTE -> Optional.empty();
         };
     }
 

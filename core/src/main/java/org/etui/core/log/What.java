@@ -16,6 +16,8 @@ public enum What {
     THICKNESS("thickness", Unit.MM),
     /** How wide flattened wire came out. */
     WIDTH("width", Unit.MM),
+    /** Which finger a finished ring fits: its inside diameter on the stick. */
+    RING("ring size", Unit.MM),
     /** What the finished piece weighs. */
     MASS("mass", Unit.G),
     /** How long a step took, breaks taken out. */
@@ -24,6 +26,8 @@ public enum What {
     HOLD("hold test", Unit.N),
     /** How warm a bath was. */
     BATH("bath", Unit.CELSIUS),
+    /** Which shade came out of it, told by the film that has it. */
+    SHADE("shade", Unit.NM),
     /** Something broke. */
     BREAKAGE("breakage", Unit.NONE),
     /** Words. */
@@ -41,6 +45,8 @@ public enum What {
         N,
         /** Degrees Celsius. */
         CELSIUS,
+        /** Nanometres of film. */
+        NM,
         /** There is no figure. */
         NONE
     }

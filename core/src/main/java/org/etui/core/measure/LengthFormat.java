@@ -6,7 +6,8 @@ import java.util.Locale;
 import org.etui.core.check.Check;
 
 /**
- * Writes lengths for people: millimetres to 0.1, inches as reduced fractions of 1/16 or 1/32.
+ * Writes lengths for people: millimetres to 0.1, those that are rounded up to whole ones without the nought behind them; inches as reduced
+ * fractions of 1/16 or 1/32.
  *
  * @param units what to write in
  */
@@ -19,6 +20,11 @@ public record LengthFormat(Units units) {
     /** A fraction that is further off than this, mm, is not said. */
     private static final double TRUE_MM = 0.1;
 
+    /** A mark is no further off than this, mm. */
+    private static final double MARK_MM = 0.2;
+
+    private static final int MARK_PARTS = 32;
+
     /**
      * Lengths are taken to so many decimals of a mm first, since noise of floating-point arithmetic must not round a whole number up;
      * a length too great for that is written as it is.
@@ -29,7 +35,7 @@ public record LengthFormat(Units units) {
     private static final double GREATEST_MM = 1e9;
 
     /**
-     * The number with its unit, such as {@code 83.0 mm} or {@code 3 5/16 in}.
+     * The number with its unit, such as {@code 83 mm} or {@code 3 5/16 in}.
      *
      * @param mm a finite length in mm
      * @param rounding which way
@@ -39,12 +45,20 @@ public record LengthFormat(Units units) {
     }
 
     /**
-     * A place on the wire: in inches to 1/32, since marks a millimetre apart must not read alike.
+     * A place on the wire: in inches the 1/32 where that is true to {@value #MARK_MM} mm, else the decimal, since marks a millimetre apart must not read
+     * alike.
      *
      * @param mm a finite length in mm
      */
     public String place(double mm) {
-        return (units == Units.IN ? new LengthFormat(Units.IN32) : this).write(mm, Rounding.NEAREST);
+        if (units == Units.MM) {
+            return write(mm, Rounding.NEAREST);
+        }
+        double inch = mm / INCH_MM.doubleValue();
+        boolean isTrue = Math.abs(Math.rint(inch * MARK_PARTS) / MARK_PARTS - inch) * INCH_MM.doubleValue() <= MARK_MM;
+        return isTrue
+                ? new LengthFormat(Units.IN32).write(mm, Rounding.NEAREST)
+                : String.format(Locale.ROOT, "%.2f in", inch);
     }
 
     /**
@@ -74,15 +88,32 @@ public record LengthFormat(Units units) {
         return BigDecimal.valueOf(number).setScale(2, RoundingMode.HALF_UP).toPlainString();
     }
 
-    /** The number alone, such as {@code 83.0} or {@code 3 5/16}. */
+    /** The number alone, such as {@code 83} or {@code 3 5/16}. */
     public String number(double mm, Rounding rounding) {
         Check.that(Double.isFinite(mm), () -> "length must be finite, was " + mm + " mm");
         BigDecimal exact = Math.abs(mm) < GREATEST_MM
                 ? BigDecimal.valueOf(Math.round(mm * GRAINS), DECIMALS)
                 : BigDecimal.valueOf(mm);
+        if (units == Units.MM) {
+            BigDecimal tenths = unsigned(exact.setScale(1, rounding.mode()));
+            return (rounding == Rounding.UP ? whole(tenths) : tenths).toPlainString();
+        }
+        return fraction(exact, units == Units.IN ? 16 : 32, rounding);
+    }
+
+    /**
+     * The size of a tool as it is stamped on it, such as {@code 25 mm} or {@code 8.5 mm}.
+     *
+     * @param mm a finite length in mm
+     */
+    public String size(double mm) {
         return units == Units.MM
-                ? unsigned(exact.setScale(1, rounding.mode())).toPlainString()
-                : fraction(exact, units == Units.IN ? 16 : 32, rounding);
+                ? whole(new BigDecimal(number(mm, Rounding.NEAREST))).toPlainString() + " mm"
+                : write(mm, Rounding.NEAREST);
+    }
+
+    private static BigDecimal whole(BigDecimal tenths) {
+        return tenths.remainder(BigDecimal.ONE).signum() == 0 ? tenths.setScale(0) : tenths;
     }
 
     private static BigDecimal unsigned(BigDecimal value) {

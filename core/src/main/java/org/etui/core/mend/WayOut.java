@@ -85,7 +85,7 @@ public record WayOut(
      * @param piece a piece with that hook
      * @param element id of its bend
      * @param holdsN what the bend holds as worked out; absent where nothing pulls it open
-     * @param wantsN what it has to hold for a way out: what the purpose wants, or more where it fails although it holds that
+     * @param wantsN what it has to hold for a way out: what the purpose needs, or more where it fails although it holds that
      * @param strainLeft what the metal still stands
      * @param says how that fits with how it fails
      * @param ways the ways out, what takes least first
@@ -98,7 +98,7 @@ public record WayOut(
             OptionalDouble holdsN,
 
             @Term(
-                    "what it has to hold, N: what the purpose wants, or more where it fails although it holds that, an estimate")
+                    "what it has to hold, N: what the purpose needs, or more where it fails although it holds that, an estimate")
             double wantsN,
 
             @Term("what the metal still stands, strain") double strainLeft,
@@ -157,7 +157,7 @@ public record WayOut(
 
     private static String says(Measured measured, double holds, double asked, double left) {
         String load = "By the model it holds " + Load.inWords(holds);
-        String wants = "a " + measured.purpose().inWords() + " wants " + Load.inWords(asked);
+        String wants = "a " + measured.purpose().inWords() + " needs " + Load.inWords(asked);
         return switch (measured.fails()) {
             case OPENS ->
                 holds < asked

@@ -40,7 +40,7 @@ final class EarWire extends Pattern {
                         Parameter.mm("bowInsideMm", "bow, inside", 9, 3, 40),
                         Parameter.number("bowSweepDeg", "bow, sweep", "degrees", 190, 120, 260),
                         Parameter.mm("tailMm", "tail", 13, 2, 60).leftFree(),
-                        Parameter.number("kickDeg", "kick of the tail", "degrees", 20, 1, 60)));
+                        Parameter.number("kickDeg", "angle of the tail", "degrees", 20, 1, 60)));
     }
 
     @Override

@@ -11,30 +11,33 @@ final class Finger {
         "W", "X", "Y", "Z"
     };
 
+    static final String SYSTEM = "system";
+    static final String BY_DIAMETER = "inside diameter";
+
     private Finger() {}
 
     /** The size in one of the systems, before what a form asks besides. */
     static List<Parameter> measures(Parameter... more) {
         return Stream.concat(
                         Stream.of(
-                                Parameter.choice("system", "ring size in", "US", "UK", "ISO", "inside diameter"),
+                                Parameter.choice(SYSTEM, "ring size in", "US", "UK", "ISO", BY_DIAMETER),
                                 Parameter.number("usSize", "US size", "", 7, 0, 16)
-                                        .onlyWith("system", "US"),
-                                Parameter.choice("ukSize", "UK size", LETTERS).onlyWith("system", "UK"),
+                                        .onlyWith(SYSTEM, "US"),
+                                Parameter.choice("ukSize", "UK size", LETTERS).onlyWith(SYSTEM, "UK"),
                                 Parameter.number("isoSize", "ISO size", "", 54, 38, 76)
-                                        .onlyWith("system", "ISO"),
+                                        .onlyWith(SYSTEM, "ISO"),
                                 Parameter.mm("insideMm", "inside diameter", 17.3, 10, 30)
-                                        .onlyWith("system", "inside diameter")),
+                                        .onlyWith(SYSTEM, BY_DIAMETER)),
                         Stream.of(more))
                 .toList();
     }
 
     /** The inside diameter that a piece's size asks for, mm. */
     static double sizeMm(Values values) {
-        return switch (values.word("system")) {
+        return switch (values.word(SYSTEM)) {
             case "UK" -> RingSize.UK.insideMm(values.word("ukSize").charAt(0) - 'A');
             case "ISO" -> RingSize.ISO.insideMm(values.number("isoSize"));
-            case "inside diameter" -> values.number("insideMm");
+            case BY_DIAMETER -> values.number("insideMm");
             default -> RingSize.US.insideMm(values.number("usSize"));
         };
     }

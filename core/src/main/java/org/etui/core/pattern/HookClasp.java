@@ -27,8 +27,8 @@ final class HookClasp extends Pattern {
                         Parameter.mm("hookInsideMm", "hook, inside", 7, 1, 60),
                         Parameter.number("hookSweepDeg", "hook, sweep", "degrees", 200, 90, 260),
                         Parameter.mm("loopInsideMm", "loop, inside", 3, 0.5, 30),
-                        Parameter.mm("runMm", "run", 4, 0.5, 100).leftFree(),
-                        Parameter.mm("lipMm", "lip", 3, 0.5, 50),
+                        Parameter.mm("runMm", "straight", 4, 0.5, 100).leftFree(),
+                        Parameter.mm("lipMm", "tip straight", 3, 0.5, 50),
                         Parameter.mm("curlInsideMm", "curl, inside", 0.9, 0.3, 10)));
     }
 

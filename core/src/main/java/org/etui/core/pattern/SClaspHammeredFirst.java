@@ -37,7 +37,7 @@ final class SClaspHammeredFirst extends Pattern {
                         Parameter.choice("bends", "bends", "alike", "each its own"),
                         Parameter.number("secondSweepDeg", "second bend, sweep", "degrees", 195, 90, 260)
                                 .onlyWith("bends", "each its own"),
-                        Parameter.mm("middleMm", "middle run", 5, 0.5, 100),
+                        Parameter.mm("middleMm", "straight in the middle", 5, 0.5, 100),
                         Parameter.mm("lipMm", "lips", 2, 0.5, 50),
                         Parameter.mm("turnInsideMm", "turned ends, inside", 1.2, 0.5, 10),
                         Parameter.number("endPercent", "ends, of the wire's thickness", "%", 70, 40, 95)));

@@ -33,7 +33,7 @@ final class SHook extends Pattern {
                         Parameter.choice("hooks", "hooks", "alike", "each its own"),
                         Parameter.number("secondSweepDeg", "second hook, sweep", "degrees", 240, 90, 320)
                                 .onlyWith("hooks", "each its own"),
-                        Parameter.mm("middleMm", "middle run", 2, 0.5, 100),
+                        Parameter.mm("middleMm", "straight in the middle", 2, 0.5, 100),
                         Parameter.mm("lipMm", "lips", 1, 0.2, 50),
                         Parameter.mm("curlInsideMm", "curls, inside", 0.9, 0.3, 10),
                         Parameter.choice("curls", "curls face", "outward", "inward"),

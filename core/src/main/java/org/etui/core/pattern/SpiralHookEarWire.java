@@ -48,7 +48,7 @@ final class SpiralHookEarWire extends Pattern {
                         Parameter.number("turns", "round, turns", "turns", 1.5, 0.5, 3)
                                 .leftFree(),
                         Parameter.mm("gapMm", "gap between turns", 1.2, 0, 10),
-                        Parameter.number("kickDeg", "kick of the end", "degrees", 20, 1, 60)));
+                        Parameter.number("kickDeg", "angle of the end", "degrees", 20, 1, 60)));
     }
 
     @Override

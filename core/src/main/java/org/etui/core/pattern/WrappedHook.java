@@ -30,8 +30,8 @@ final class WrappedHook extends Pattern {
                         Parameter.mm("hookInsideMm", "hook, inside", 7, 1, 60),
                         Parameter.number("hookSweepDeg", "hook, sweep", "degrees", 190, 90, 260),
                         Parameter.mm("curlInsideMm", "curl, inside", 0.9, 0.3, 10),
-                        Parameter.mm("lipMm", "lip", 2.5, 0.5, 50),
-                        Parameter.mm("runMm", "run", 5, 0.5, 100),
+                        Parameter.mm("lipMm", "tip straight", 2.5, 0.5, 50),
+                        Parameter.mm("runMm", "straight", 5, 0.5, 100),
                         Parameter.mm("loopInsideMm", "loop, inside", 3, 0.5, 30),
                         Parameter.number("wraps", "wraps", "turns", 2, 0.5, 20).leftFree()));
     }

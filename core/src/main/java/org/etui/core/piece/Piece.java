@@ -3,6 +3,7 @@ package org.etui.core.piece;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.stream.Stream;
 import org.etui.core.check.Check;
 import org.etui.core.check.Term;
@@ -22,6 +23,7 @@ import org.etui.core.check.Term;
  * @param work what is done besides forming
  * @param colour how it is darkened
  * @param entered what was typed where that was not mm, by path
+ * @param loadN what it has to hold where that is not what its purpose needs, N
  */
 public record Piece(
         @Term("always etui-piece") Format format,
@@ -50,7 +52,10 @@ public record Piece(
         @Term("how it is darkened") Optional<Colour> colour,
 
         @Term(value = "what was typed where that was not mm, by path", or = "{}")
-        Map<String, String> entered) {
+        Map<String, String> entered,
+
+        @Term(value = "what it has to hold where that is not what its purpose needs, N", above = 0, to = 2000)
+        OptionalDouble loadN) {
 
     /** @throws IllegalArgumentException if there are no strands or the version is unknown */
     public Piece {
@@ -77,33 +82,73 @@ public record Piece(
                 List.of(),
                 List.of(),
                 Optional.empty(),
-                Map.of());
+                Map.of(),
+                OptionalDouble.empty());
+    }
+
+    /** What it has to hold, N: its own load, else what its purpose needs; 0 where it carries none. */
+    public double wantsN() {
+        return purpose.carriesLoad() ? loadN.orElse(purpose.wantsN()) : 0;
+    }
+
+    /** The same with a load of its own. */
+    public Piece withLoad(double newtons) {
+        return new Piece(
+                format,
+                version,
+                name,
+                notes,
+                purpose,
+                source,
+                strands,
+                parts,
+                joins,
+                work,
+                colour,
+                entered,
+                OptionalDouble.of(newtons));
     }
 
     /** The same, remembering the pattern it came from. */
     public Piece withSource(Source from) {
         return new Piece(
-                format, version, name, notes, purpose, Optional.of(from), strands, parts, joins, work, colour, entered);
+                format,
+                version,
+                name,
+                notes,
+                purpose,
+                Optional.of(from),
+                strands,
+                parts,
+                joins,
+                work,
+                colour,
+                entered,
+                loadN);
     }
 
     /** The same under another name. */
     public Piece withName(String other) {
-        return new Piece(format, version, other, notes, purpose, source, strands, parts, joins, work, colour, entered);
+        return new Piece(
+                format, version, other, notes, purpose, source, strands, parts, joins, work, colour, entered, loadN);
     }
 
     /** The same with other notes. */
     public Piece withNotes(String other) {
-        return new Piece(format, version, name, other, purpose, source, strands, parts, joins, work, colour, entered);
+        return new Piece(
+                format, version, name, other, purpose, source, strands, parts, joins, work, colour, entered, loadN);
     }
 
     /** The same with other strands. */
     public Piece withStrands(List<Strand> other) {
-        return new Piece(format, version, name, notes, purpose, source, other, parts, joins, work, colour, entered);
+        return new Piece(
+                format, version, name, notes, purpose, source, other, parts, joins, work, colour, entered, loadN);
     }
 
     /** The same with other work. */
     public Piece withWork(List<Work> other) {
-        return new Piece(format, version, name, notes, purpose, source, strands, parts, joins, other, colour, entered);
+        return new Piece(
+                format, version, name, notes, purpose, source, strands, parts, joins, other, colour, entered, loadN);
     }
 
     /** The same with another colour. */
@@ -120,13 +165,26 @@ public record Piece(
                 joins,
                 work,
                 Optional.of(other),
-                entered);
+                entered,
+                loadN);
     }
 
     /** The same with parts and joins. */
     public Piece withParts(List<Part> otherParts, List<Join> otherJoins) {
         return new Piece(
-                format, version, name, notes, purpose, source, strands, otherParts, otherJoins, work, colour, entered);
+                format,
+                version,
+                name,
+                notes,
+                purpose,
+                source,
+                strands,
+                otherParts,
+                otherJoins,
+                work,
+                colour,
+                entered,
+                loadN);
     }
 
     /**

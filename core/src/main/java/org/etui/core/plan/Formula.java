@@ -84,7 +84,7 @@ public record Formula(
                     "cut length",
                     "wire of the elements + handle + tail + filing, rounded up to what can be measured",
                     "common practice",
-                    "as good as the allowances; the two nips at the cutter come on top"));
+                    "as good as the allowances; allow 1 mm to 2 mm more for each cut"));
 
     private static final List<Formula> MEMORIES = List.of(
             rough(
@@ -158,7 +158,7 @@ public record Formula(
             case SIDEWAYS -> "load across its plane";
             case SQUEEZE -> "squeeze that shuts an ear wire";
             case SPRINGS -> "coils, twists and cuffs as springs";
-            case WANTS -> "load that a purpose wants";
+            case WANTS -> "load that a purpose needs";
             case OPENS -> "how often a loop opens";
         };
     }

@@ -493,7 +493,15 @@ public record Plan(
 
             @Term("width as a calliper reads it, mm") double widthMm,
             @Term("thickness as a calliper reads it, mm") double thicknessMm,
-            @Term("width in the plane of the drawing, mm") double drawnMm) {}
+            @Term("width in the plane of the drawing, mm") double drawnMm) {
+        /** Less is within what wire is drawn to. */
+        private static final double FLATTENED = 0.97;
+
+        /** Whether a thickness is that of wire that was flattened. */
+        public static boolean isFlattened(double thicknessMm, double boughtMm) {
+            return thicknessMm < FLATTENED * boughtMm;
+        }
+    }
 
     /**
      * Alike links that hang in each other: every next one is the one before moved by the pitch and turned about the chain.

@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.function.ToDoubleFunction;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.etui.core.act.Operation;
 import org.etui.core.act.Run;
@@ -26,6 +27,7 @@ import org.etui.core.element.Element;
 import org.etui.core.element.Seating;
 import org.etui.core.element.Wrap;
 import org.etui.core.log.Habit;
+import org.etui.core.log.Hand;
 import org.etui.core.measure.LengthFormat;
 import org.etui.core.mechanics.FormedBy;
 import org.etui.core.mechanics.Hold;
@@ -236,7 +238,7 @@ public final class Planner {
                         .id(),
                 Marks.of(work),
                 operations(work),
-                states(work, view, options.states()));
+                states(work, view, options));
     }
 
     /** What the first of its elements that has a seat is wound round, where that is another wire. */
@@ -503,28 +505,42 @@ public final class Planner {
         return piece instanceof Helix helix ? helix.fromBase(left) : left;
     }
 
-    private static List<Plan.StatePlan> states(StrandWork work, Pose view, PlanOptions.States wanted) {
-        return switch (wanted) {
-            case ALL -> work.states().stream().map(s -> state(s, view)).toList();
-            case LAST -> List.of(state(work.states().get(work.states().size() - 1), view));
+    private static List<Plan.StatePlan> states(StrandWork work, Pose view, PlanOptions options) {
+        ToDoubleFunction<Run> wider = wider(work, options.hand());
+        return switch (options.states()) {
+            case ALL -> work.states().stream().map(s -> state(s, view, wider)).toList();
+            case LAST -> List.of(state(work.states().get(work.states().size() - 1), view, wider));
             case NONE -> List.of();
         };
     }
 
-    private static Plan.StatePlan state(State state, Pose view) {
+    /** How many times as wide as worked out flattened wire comes out in the maker's hands. */
+    private static ToDoubleFunction<Run> wider(StrandWork work, Hand hand) {
+        double bought = work.strand().wire().section().thicknessMm();
+        Map<String, Double> factors = work.strand().elements().stream()
+                .collect(Collectors.toMap(
+                        Element::id, e -> hand.factor(Habit.FLATTENING, StrandWork.group(work.strand(), e))));
+        return run -> Plan.StationPlan.isFlattened(run.section().thicknessMm(), bought)
+                ? factors.getOrDefault(run.element(), 1.0)
+                : 1;
+    }
+
+    private static Plan.StatePlan state(State state, Pose view, ToDoubleFunction<Run> wider) {
         Workpiece workpiece = state.workpiece();
         List<CentreLine.Station> stations = StrandWork.drawn(workpiece, workpiece.centreLine());
         List<Plan.StationPlan> rows = stations.stream()
                 .map(s -> {
                     Run run = workpiece.runs().get(s.piece());
                     Section section = run.section();
+                    double times = wider.applyAsDouble(run);
+                    double inPlane = run.inPlaneMm(s.alongMm());
                     return new Plan.StationPlan(
                             s.wireMm(),
                             run.strainAt(s.alongMm()),
                             run.hardnessHv(s.alongMm()),
-                            section.widthMm(),
+                            times * section.widthMm(),
                             section.thicknessMm(),
-                            run.inPlaneMm(s.alongMm()));
+                            inPlane > section.thicknessMm() ? times * inPlane : inPlane);
                 })
                 .toList();
         return new Plan.StatePlan(

@@ -96,7 +96,7 @@ final class BeadsFit implements Rule {
                         spot.say(stack, 1),
                         run.label(),
                         spot.say(roomMm, 1)),
-                "A run takes its length from what is strung on it (common practice).",
+                "A straight takes its length from what is strung on it (common practice).",
                 text("Make the %s %s long.", run.label(), spot.say(stack, 1)),
                 Optional.of(List.of(Advice.Patch.replace(spot.field("lengthMm"), stack))));
     }

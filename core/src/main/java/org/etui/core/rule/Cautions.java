@@ -44,8 +44,8 @@ public final class Cautions {
                     + " headed pins and a fresh length of softer wire do without.");
     private static final Caution PICKLE = new Caution(
             "steel and acid", "Steel in a pickle with copper plates everything pink: keep steel wire and tools out.");
-    private static final Caution NECK =
-            new Caution("wearing", "A hard-fixed closure does not break away: mind children, machines and sleep.");
+    private static final Caution NECK = new Caution(
+            "wearing", "A hard-fixed closure does not break away: take it off for children, machines and sleep.");
     private static final Caution EAR_WIRES =
             new Caution("wearing", "For ears use nickel-free wire and finish the end smooth and round.");
 

@@ -53,7 +53,7 @@ final class FineWireUnderLoad implements Rule {
 
     /** Whether something pulls at it that is more than a drop's weight. */
     private static boolean carries(Bench bench, StrandWork work) {
-        double load = bench.piece().purpose().wantsN();
+        double load = bench.piece().wantsN();
         return bench.piece().carries(work.strand())
                 && work.strand().elements().stream()
                         .anyMatch(e -> e.hanging().holds() && bench.wanted().newtons(work.strand(), e) >= load);

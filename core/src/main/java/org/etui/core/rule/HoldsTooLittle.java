@@ -6,6 +6,7 @@ import java.util.Optional;
 import org.etui.core.mechanics.Bearing;
 import org.etui.core.mechanics.Hold;
 import org.etui.core.mechanics.Load;
+import org.etui.core.piece.Piece;
 
 /** A hook, loop, eye or bow that gives under the load that its purpose wants (loads are estimates). */
 public final class HoldsTooLittle implements Rule {
@@ -52,17 +53,20 @@ public final class HoldsTooLittle implements Rule {
 
     private static String says(Spot spot, Bearing.Fails fails) {
         if (spot.reading().isSqueezed()) {
-            return "The %s stands a squeeze of %s; an ear wire wants %s.";
+            return "The %s stands a squeeze of %s; " + needs(spot);
         }
         return switch (fails) {
-            case OPENS, YIELDS -> "The %s holds %s; a " + purpose(spot) + " wants %s.";
-            case SLIPS -> "The turns that close the %s slip at %s; a " + purpose(spot) + " wants %s.";
-            case BREAKS -> "The wire of the %s breaks at %s; a " + purpose(spot) + " wants %s.";
+            case OPENS, YIELDS -> "The %s holds %s; " + needs(spot);
+            case SLIPS -> "The turns that close the %s slip at %s; " + needs(spot);
+            case BREAKS -> "The wire of the %s breaks at %s; " + needs(spot);
         };
     }
 
-    private static String purpose(Spot spot) {
-        return spot.bench().piece().purpose().inWords();
+    private static String needs(Spot spot) {
+        Piece piece = spot.bench().piece();
+        String purpose = piece.purpose().inWords();
+        String a = "aeiou".indexOf(purpose.charAt(0)) < 0 ? "a " : "an ";
+        return piece.loadN().isPresent() ? "this one has to hold %s." : a + purpose + " needs %s.";
     }
 
     private static String because(Spot spot, Bearing.Fails fails) {

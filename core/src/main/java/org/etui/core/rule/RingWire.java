@@ -34,7 +34,7 @@ final class RingWire implements Rule {
                     thin
                             ? "A finger ring of this wire crumples."
                             : "A finger ring of this wire is too hard to wind by hand.",
-                    "A wound ring wants " + spot.say(1.3, 1) + " to " + spot.say(3.3, 1) + " (common practice).",
+                    "A wound ring needs " + spot.say(1.3, 1) + " to " + spot.say(3.3, 1) + " (common practice).",
                     thin ? "Take wire of " + spot.say(1.3, 1) + " or more." : "Take thinner wire.",
                     Optional.empty());
         });

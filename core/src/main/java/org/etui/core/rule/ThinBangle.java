@@ -7,7 +7,7 @@ import org.etui.core.piece.Piece;
 import org.etui.core.piece.Purpose;
 import org.etui.core.work.StrandWork;
 
-/** A bangle wants at least about 1.6 mm wire (common practice). */
+/** A bangle needs at least about 1.6 mm wire (common practice). */
 final class ThinBangle implements Rule {
     private static final String NAME = "thin-bangle";
 
@@ -31,7 +31,7 @@ final class ThinBangle implements Rule {
                         NAME,
                         "strands." + i + ".wire",
                         "A bangle of " + bench.say(thickness, 2) + " wire does not keep its shape.",
-                        "A bangle wants at least about " + bench.say(LEAST_MM, 1) + " (common practice).",
+                        "A bangle needs at least about " + bench.say(LEAST_MM, 1) + " (common practice).",
                         "Take wire of " + bench.say(1.63, 2) + " or more.",
                         Optional.empty()));
             }

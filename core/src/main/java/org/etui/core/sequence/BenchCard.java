@@ -14,6 +14,7 @@ import org.etui.core.log.Group;
 import org.etui.core.log.Habit;
 import org.etui.core.log.Hand;
 import org.etui.core.measure.LengthFormat;
+import org.etui.core.piece.Dip;
 import org.etui.core.piece.Part;
 import org.etui.core.piece.Piece;
 import org.etui.core.piece.Work;
@@ -98,6 +99,17 @@ public final class BenchCard {
                                     step.kind().name().toLowerCase(Locale.ROOT).replace("_", "-"));
                     return new Group(kind, wire.metal(), Band.of(wire.section().thicknessMm()));
                 });
+    }
+
+    /** The bath that a step of a bath belongs to. */
+    public static Optional<Dip> dip(Piece piece, Step step) {
+        return Dip.of(piece).stream()
+                .filter(d -> step.kind() == Step.Kind.BATH)
+                .filter(d -> d.whole()
+                        || step.about().stream()
+                                .anyMatch(a -> d.parts().stream().anyMatch(p -> a.equals(p.id()))
+                                        || d.strands().stream().anyMatch(s -> a.startsWith(s.id() + "."))))
+                .findFirst();
     }
 
     /** What is done to blanks: cut out first, then worked, folded last. */

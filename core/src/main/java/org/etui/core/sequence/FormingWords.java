@@ -231,7 +231,7 @@ record FormingWords(LengthFormat format, School school) {
             String drawn = knit.drawnTo().isPresent()
                     ? " Slip it off and draw it through holes, each a little smaller than the last, down to "
                             + format.write(knit.drawnTo().getAsDouble(), Rounding.NEAREST)
-                            + ", turning it as you go; it comes to about "
+                            + ", turning it as you go; it springs back to about "
                             + format.say(length, 0) + " long (estimate)."
                     : " Slip it off: it is about " + format.say(length, 0) + " long (estimate).";
             return "Fasten " + knit.around() + " loops of scrap wire, tied like a flower, on a rod of about "
@@ -322,7 +322,7 @@ record FormingWords(LengthFormat format, School school) {
     }
 
     private String size(Tool tool) {
-        return format.write(tool.sizeMm(), Rounding.NEAREST);
+        return format.size(tool.sizeMm());
     }
 
     /**
@@ -338,7 +338,7 @@ record FormingWords(LengthFormat format, School school) {
         }
         double comes = tool.comesToMm().getAsDouble();
         boolean wide = tool.sizeMm() > tool.insideMm();
-        return " Let go it comes to about " + format.write(comes, Rounding.NEAREST) + " inside (estimate): "
+        return " Let go, it springs back to about " + format.write(comes, Rounding.NEAREST) + " inside (estimate): "
                 + (wide ? "squeeze it a little closer" : "ease it a little wider")
                 + ", or take " + format.write(tool.insideMm(), Rounding.NEAREST) + " for it.";
     }

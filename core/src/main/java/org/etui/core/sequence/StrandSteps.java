@@ -515,11 +515,11 @@ final class StrandSteps {
         if (tool.owned().isPresent()) {
             OwnedTool owned = tool.owned().get();
             return (owned.name().isBlank() ? owned.kind().inWords() : owned.name()) + ", "
-                    + format.write(owned.sizeMm(), Rounding.NEAREST);
+                    + format.size(owned.sizeMm());
         }
         return tool.insideMm() == 0 || tool.kind().startsWith("flat-nose") || tool.held() == Tool.Held.TIPS
                 ? tool.kind()
-                : tool.kind() + ", " + format.write(tool.insideMm(), Rounding.NEAREST)
+                : tool.kind() + ", " + format.size(tool.insideMm())
                         + (box.tools().isEmpty() ? "" : " (none of yours is near)");
     }
 

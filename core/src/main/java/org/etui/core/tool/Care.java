@@ -23,7 +23,7 @@ public record Care(
             new Care(
                     "flush cutters",
                     "Cutting with one flat face: the flat side looks towards the piece.",
-                    "Keep to their capacity: 1.25 mm wants a sturdy pair. Hardened steel wire ruins them; a drop of oil at the"
+                    "Keep to their capacity: 1.25 mm needs a sturdy pair. Hardened steel wire ruins them; a drop of oil at the"
                             + " pivot."),
             new Care(
                     "hard-wire cutters",

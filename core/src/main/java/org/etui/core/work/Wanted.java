@@ -51,8 +51,8 @@ public final class Wanted {
     }
 
     private double wholeN() {
-        double wants = piece.purpose().wantsN();
-        if (piece.purpose() != Purpose.PENDANT) {
+        double wants = piece.wantsN();
+        if (piece.purpose() != Purpose.PENDANT || piece.loadN().isPresent()) {
             return wants;
         }
         double grams = piece.strands().stream()

@@ -84,8 +84,8 @@ class PetalsTest {
                         "Trim both handles",
                         "Tuck both ends in");
         Step wound = plan.steps().get(titles.indexOf("Form the petals"));
-        assertThat(wound.tool()).contains("12.0 mm");
-        assertThat(wound.text()).contains("Wind 6 turns on the 12.0 mm mandrel").contains("pinch");
+        assertThat(wound.tool()).contains("12 mm");
+        assertThat(wound.text()).contains("Wind 6 turns on the 12 mm mandrel").contains("pinch");
     }
 
     /** Wire cut to measure is fanned out as well: nothing is trimmed after it. */

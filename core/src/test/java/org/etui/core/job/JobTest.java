@@ -40,7 +40,15 @@ class JobTest {
     }
 
     private static Job job(JobLine... lines) {
-        return new Job(JobFormat.ETUI_JOB, 1, "Gift desk", "p", List.of(lines), Optional.of("2026-12-18"), "");
+        return new Job(
+                JobFormat.ETUI_JOB,
+                1,
+                "Gift desk",
+                "p",
+                List.of(lines),
+                Optional.of("2026-12-18"),
+                "",
+                Optional.empty());
     }
 
     private static JobLine line(String label, int quantity, Map<String, Object> measures) {
@@ -166,6 +174,19 @@ class JobTest {
         });
     }
 
+    @Test
+    void theDayItWasDone_isADay() {
+        Job open = job(line("", 1, Map.of()));
+        Job done = new Job(open.format(), 1, open.name(), "p", open.lines(), open.due(), "", Optional.of("2026-11-31"));
+
+        assertThatThrownBy(done::require)
+                .isInstanceOfSatisfying(
+                        BadInput.class,
+                        bad -> assertThat(bad.violations())
+                                .extracting(Violation::path)
+                                .containsExactly("doneOn"));
+    }
+
     @ParameterizedTest
     @CsvSource({
         "2026-02-30, a, b, due",
@@ -181,7 +202,8 @@ class JobTest {
                 "p",
                 List.of(line(first, 1, Map.of()), line(second, 1, Map.of())),
                 Optional.of(due),
-                "");
+                "",
+                Optional.empty());
 
         assertThatThrownBy(wrong::require)
                 .isInstanceOfSatisfying(

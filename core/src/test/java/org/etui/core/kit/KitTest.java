@@ -36,7 +36,8 @@ class KitTest {
                     new JobLine("small", 5, Map.of("hookInsideMm", 6)),
                     new JobLine("large", 3, Map.of("hookInsideMm", 9))),
             Optional.empty(),
-            "");
+            "",
+            Optional.empty());
 
     private static final Prices PRICES = new Prices("€", List.of(new Prices.Price(Metal.COPPER, 0.8)), Pricing.STARTER);
 
@@ -91,7 +92,8 @@ class KitTest {
                         "clasp",
                         List.of(new JobLine("", 4, Map.of())),
                         Optional.empty(),
-                        ""),
+                        "",
+                        Optional.empty()),
                 CLASP,
                 0,
                 PRICES,
@@ -116,7 +118,14 @@ class KitTest {
     void partsOfAllKits_areCounted() {
         Piece earring = Patterns.find("wrapped-bead").orElseThrow().usual();
         Job job = new Job(
-                JobFormat.ETUI_JOB, 1, "Beads", "bead", List.of(new JobLine("", 7, Map.of())), Optional.empty(), "");
+                JobFormat.ETUI_JOB,
+                1,
+                "Beads",
+                "bead",
+                List.of(new JobLine("", 7, Map.of())),
+                Optional.empty(),
+                "",
+                Optional.empty());
         Kit kit = Kit.of(job, earring, 0, Prices.STARTER, Rack.EMPTY, Hand.GENERAL, () -> true);
         int each = earring.parts().stream().mapToInt(p -> p.count()).sum();
         assertThat(kit.parts().stream().mapToInt(Kit.PartNeed::count).sum()).isEqualTo(7 * each);

@@ -44,7 +44,8 @@ class HandTest {
                 "",
                 "",
                 "",
-                false);
+                false,
+                "");
     }
 
     private static List<Fact> records(Random random, double truth, double noise, int count) {

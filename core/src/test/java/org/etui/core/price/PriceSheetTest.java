@@ -155,7 +155,7 @@ class PriceSheetTest {
                 lines.add(new JobLine(
                         "size " + l, 1 + random.nextInt(30), Map.of("hookInsideMm", 6.0 + random.nextInt(40) / 10.0)));
             }
-            Job job = new Job(JobFormat.ETUI_JOB, 1, "hooks", "x", lines, Optional.empty(), "");
+            Job job = new Job(JobFormat.ETUI_JOB, 1, "hooks", "x", lines, Optional.empty(), "", Optional.empty());
             Pricing pricing = new Pricing(
                     random.nextInt(9000) / 100.0,
                     random.nextInt(100) / 100.0,

@@ -223,7 +223,8 @@ class RulesTest {
                 List.of(),
                 List.of(),
                 Optional.empty(),
-                Map.of("strands.wire.elements.run.lengthMm", text));
+                Map.of("strands.wire.elements.run.lengthMm", text),
+                java.util.OptionalDouble.empty());
     }
 
     private static Piece coloured(double drops, double celsius, String stone) {
@@ -249,7 +250,8 @@ class RulesTest {
                 List.of(),
                 List.of(),
                 Optional.of(colour),
-                Map.of());
+                Map.of(),
+                java.util.OptionalDouble.empty());
     }
 
     private static Piece spiral(Wire wire, double gap, double flat) {

@@ -54,7 +54,7 @@ class BenchCardTest {
                         "Straighten the wire",
                         "Trim the end square",
                         "Mark the wire",
-                        "Cut 62.0 mm",
+                        "Cut 62 mm",
                         "Dress the end",
                         "Form the tip curl",
                         "Form the hook bend",
@@ -133,7 +133,7 @@ class BenchCardTest {
                 .orElseThrow()
                 .text();
 
-        assertThat(band).containsPattern("Wind 2 turns on the 1[67]\\.\\d mm mandrel \\(ring size US 6[^)]*\\)");
+        assertThat(band).containsPattern("Wind 2 turns on the 1[67](\\.\\d)? mm mandrel \\(ring size US 6[^)]*\\)");
     }
 
     @Test
@@ -153,7 +153,7 @@ class BenchCardTest {
         Piece four =
                 Piece.of("Four", CLASP.purpose(), List.of(CLASP.strands().get(0).times(4, true, false)));
 
-        assertThat(titles(four)).contains("Cut 4 × 62.0 mm");
+        assertThat(titles(four)).contains("Cut 4 × 62 mm");
         assertThat(Examples.planned(four).count()).isEqualTo(4);
     }
 
@@ -184,7 +184,7 @@ class BenchCardTest {
         String side = text("stone-frame", "Form side 1");
         String ears = text("spiral-earrings", "Form the spiral");
 
-        assertThat(coil).contains("Wind 10 turns on the 4.0 mm mandrel, each turn against the last");
+        assertThat(coil).contains("Wind 10 turns on the 4 mm mandrel, each turn against the last");
         assertThat(lashing).contains("Wind 4 turns round 3 wires of 0.8 mm");
         assertThat(side).contains("Bend it round the stone from 1 % to", "of the way round");
         assertThat(ears).contains("3 turns in all", "mm across", "where the jaw is 5.3 mm thick");
@@ -214,7 +214,7 @@ class BenchCardTest {
         Step cut = steps.get(3);
         assertThat(cut.wires()).isEqualTo(7);
         assertThat(cut.each()).hasSize(7).extracting(Step.Each::title).startsWith("Drop 1", "Drop 2");
-        assertThat(cut.each().get(3).text()).isEqualTo("Cut 41.0 mm.");
+        assertThat(cut.each().get(3).text()).isEqualTo("Cut 41 mm.");
         assertThat(cut.text()).isEqualTo("From the squared end. Square the end left on the spool as well.");
         Step loop = steps.stream()
                 .filter(s -> s.title().equals("Form the loop"))
@@ -347,7 +347,8 @@ class BenchCardTest {
                 piece.joins(),
                 piece.work(),
                 Optional.of(colour),
-                Map.of());
+                Map.of(),
+                java.util.OptionalDouble.empty());
     }
 
     private static String words(Plan plan) {

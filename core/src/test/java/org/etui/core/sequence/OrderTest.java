@@ -88,7 +88,8 @@ class OrderTest {
                 joins,
                 List.of(),
                 colour,
-                Map.of());
+                Map.of(),
+                java.util.OptionalDouble.empty());
     }
 
     private static Part bead(String on, String material) {
@@ -475,10 +476,11 @@ class OrderTest {
 
         assertThat(plan(first).locks()).isEmpty();
         assertThat(follow(first)).isEmpty();
-        assertThat(titles(first)).containsSubsequence("Flatten the run to 0.60 mm", "Put on the bead", "Form the loop");
+        assertThat(titles(first))
+                .containsSubsequence("Flatten the straight to 0.60 mm", "Put on the bead", "Form the loop");
         assertThat(plan(late).locks()).singleElement().satisfies(l -> {
             assertThat(l.what()).contains("bead", "drop.run");
-            assertThat(l.because()).contains("Flatten the run", "Put on the bead");
+            assertThat(l.because()).contains("Flatten the straight", "Put on the bead");
             assertThat(l.instead()).contains("on the straight wire");
         });
     }

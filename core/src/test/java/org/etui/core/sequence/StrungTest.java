@@ -38,7 +38,7 @@ class StrungTest {
                 .containsSubsequence(
                         "Flatten the paddle to 0.61 mm",
                         "Form the first eye",
-                        "String 7 drops on the run of the bar",
+                        "String 7 drops on the straight of the bar",
                         "Form the second eye");
         // One step strings beads and drops: beads by themselves would all lie on one side.
         assertThat(titles).noneMatch(t -> t.startsWith("Put on the bead"));

@@ -182,7 +182,7 @@ class WorkStepsTest {
                 .findFirst()
                 .orElseThrow();
 
-        assertThat(step.tool()).isEqualTo("mandrel, 12.0 mm");
+        assertThat(step.tool()).isEqualTo("mandrel, 12 mm");
         assertThat(step.text()).contains("bend on to 20", "let go it stands at 200°", "(estimate)");
     }
 

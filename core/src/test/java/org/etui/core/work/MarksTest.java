@@ -1,6 +1,7 @@
 package org.etui.core.work;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.HashSet;
 import java.util.List;
@@ -9,6 +10,7 @@ import java.util.Set;
 import org.etui.core.Examples;
 import org.etui.core.check.BadInput;
 import org.etui.core.measure.LengthFormat;
+import org.etui.core.measure.LengthText;
 import org.etui.core.measure.Units;
 import org.etui.core.pattern.Pattern;
 import org.etui.core.pattern.Patterns;
@@ -31,6 +33,20 @@ class MarksTest {
     @MethodSource("patterns")
     void marks_standApart_andReadApart(Pattern pattern) {
         StrandWork.all(pattern.usual()).forEach(MarksTest::standApart);
+    }
+
+    /** Whoever marks by what is written is off by no more than a pen's line: an inch is 25.4 mm (international yard, 1959). */
+    @ParameterizedTest
+    @MethodSource("patterns")
+    void marks_areTrueToTheirText_inEveryUnit(Pattern pattern) {
+        for (StrandWork work : StrandWork.all(pattern.usual())) {
+            for (Mark mark : Marks.of(work)) {
+                for (Units units : Units.values()) {
+                    String text = new LengthFormat(units).place(mark.atMm());
+                    assertThat(LengthText.parse(text).mm()).as(text).isCloseTo(mark.atMm(), within(0.2));
+                }
+            }
+        }
     }
 
     @Test

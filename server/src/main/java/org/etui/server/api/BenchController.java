@@ -1,5 +1,6 @@
 package org.etui.server.api;
 
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -20,7 +21,7 @@ import org.etui.core.plan.Planner;
 import org.etui.core.plan.Thinning;
 import org.etui.core.tool.Toolbox;
 import org.etui.core.wire.Wire;
-import org.etui.server.instrument.Calliper;
+import org.etui.server.instrument.Instrument;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -32,12 +33,12 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api")
 class BenchController {
     private final Tools tools;
-    private final Calliper calliper;
+    private final List<Instrument> instruments;
     private final Watch watch;
 
-    BenchController(Tools tools, Calliper calliper, Watch watch) {
+    BenchController(Tools tools, List<Instrument> instruments, Watch watch) {
         this.tools = tools;
-        this.calliper = calliper;
+        this.instruments = List.copyOf(instruments);
         this.watch = watch;
     }
 
@@ -189,24 +190,37 @@ class BenchController {
         return watch.many(() -> WayOut.of(hook, box, format));
     }
 
-    /** @param aboutMm what is being measured, roughly */
-    record CalliperQuestion(
-            @Term(value = "what is being measured, roughly, mm", from = 0.01, to = 1000)
-            double aboutMm) {}
+    /**
+     * What is to be read.
+     *
+     * @param from which instrument
+     * @param about what is being measured, roughly
+     */
+    record ReadingQuestion(
+            @Term("which instrument") Instrument.Kind from,
+
+            @Term(value = "what is being measured, roughly, in the unit of the instrument", from = 0.01, to = 100000)
+            double about) {}
 
     /**
-     * What a calliper reads.
+     * What an instrument reads.
      *
-     * @param mm the reading
-     * @param from which calliper
+     * @param value the reading
+     * @param from which one it was
      */
-    record CalliperReading(
-            @Term("the reading, mm") double mm,
-            @Term("which calliper") String from) {}
+    record Reading(
+            @Term("the reading: mm of a calliper, g of a scale, °C of a thermometer")
+            double value,
 
-    /** Reads the calliper. */
-    @PostMapping("/calliper")
-    CalliperReading read(@RequestBody CalliperQuestion question) {
-        return new CalliperReading(calliper.readMm(question.aboutMm()), calliper.name());
+            @Term("which instrument it was") String from) {}
+
+    /** Reads an instrument. */
+    @PostMapping("/readings")
+    Reading read(@RequestBody ReadingQuestion question) {
+        return instruments.stream()
+                .filter(i -> i.kind() == question.from())
+                .findFirst()
+                .map(i -> new Reading(i.read(question.about()), i.name()))
+                .orElseThrow(() -> new BadInput("from", question.from().name(), "must be connected"));
     }
 }

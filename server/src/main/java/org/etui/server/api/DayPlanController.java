@@ -1,22 +1,19 @@
 package org.etui.server.api;
 
 import java.time.Clock;
-import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import org.etui.core.check.BadInput;
 import org.etui.core.dayplan.DayPlan;
 import org.etui.core.job.Job;
-import org.etui.core.piece.Colour;
 import org.etui.core.piece.Piece;
 import org.etui.core.plan.Plan;
 import org.etui.core.plan.PlanOptions;
 import org.etui.core.plan.Planner;
+import org.etui.core.sequence.BenchCard;
 import org.etui.core.sequence.Step;
 import org.etui.server.contract.Json;
 import org.etui.server.store.DocumentStore;
@@ -37,25 +34,38 @@ class DayPlanController {
     private final Jobs jobs;
     private final ProgressStore progress;
     private final Maker maker;
+    private final SettingsList settings;
     private final Watch watch;
     private final Clock clock;
 
-    DayPlanController(JobStore store, Jobs jobs, ProgressStore progress, Maker maker, Watch watch, Clock clock) {
+    DayPlanController(
+            JobStore store,
+            Jobs jobs,
+            ProgressStore progress,
+            Maker maker,
+            SettingsList settings,
+            Watch watch,
+            Clock clock) {
         this.store = store;
         this.jobs = jobs;
         this.progress = progress;
         this.maker = maker;
+        this.settings = settings;
         this.watch = watch;
         this.clock = clock;
     }
 
-    /** The plan: from a day on, so many minutes a day, on days of the week from 1 (Monday) to 7. */
+    /** The plan: from a day on, so many minutes a day, on days of the week from 1 (Monday) to 7; where not said, as the bench is open. */
     @GetMapping
     DayPlan plan(
             @RequestParam(defaultValue = "") String from,
-            @RequestParam(defaultValue = "240") double minutes,
-            @RequestParam(defaultValue = "1,2,3,4,5") List<Integer> days) {
-        DayPlan.Hours hours = new DayPlan.Hours(day(from), minutes, week(days));
+            @RequestParam Optional<Double> minutes,
+            @RequestParam Optional<List<Integer>> days) {
+        Settings.Bench bench = settings.now().bench();
+        DayPlan.Hours hours = new DayPlan.Hours(
+                day(from),
+                minutes.orElse(bench.minutesADay()),
+                days.map(d -> Settings.Bench.week("days", d)).orElseGet(bench::week));
         return watch.many(() -> {
             List<DayPlan.Work> works = new ArrayList<>();
             for (DocumentStore.Kept kept : store.all()) {
@@ -78,22 +88,14 @@ class DayPlanController {
         throw new BadInput("from", from, "must be a day within ten years, such as 2026-12-18");
     }
 
-    private static Set<DayOfWeek> week(List<Integer> days) {
-        Set<DayOfWeek> week = EnumSet.noneOf(DayOfWeek.class);
-        for (int day : days) {
-            if (day < 1 || day > 7) {
-                throw new BadInput("days", day, "must be from 1 to 7");
-            }
-            week.add(DayOfWeek.of(day));
-        }
-        return week;
-    }
-
-    /** A job that cannot be read or made is left out: the list of jobs says why. */
+    /** A job that is done is left out, and one that cannot be read or made: the list of jobs says why. */
     private Optional<DayPlan.Work> work(DocumentStore.Kept kept) {
         try {
             String id = kept.row().id();
             Job job = jobs.job(id);
+            if (job.doneOn().isPresent()) {
+                return Optional.empty();
+            }
             Piece piece = jobs.piece(id);
             Plan plan = Planner.plan(piece, PlanOptions.figures(maker.hand()));
             int done = progress.read(id)
@@ -116,11 +118,10 @@ class DayPlanController {
 
     /** Baths are alike where metal, strength and shade are. */
     private static DayPlan.Task task(Step step, Piece piece) {
-        Optional<Colour> colour = piece.colour();
-        String bath = step.kind() == Step.Kind.BATH && colour.isPresent()
-                ? piece.strands().get(0).wire().metal() + " " + colour.get().recipe() + " "
-                        + colour.get().stopAt()
-                : "";
+        String bath = BenchCard.dip(piece, step)
+                .map(d -> d.metals() + " " + d.colour().recipe() + " "
+                        + d.colour().stopAt())
+                .orElse("");
         return new DayPlan.Task(step.title(), step.minutes(), step.handsOn(), bath);
     }
 }

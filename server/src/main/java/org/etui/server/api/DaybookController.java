@@ -188,7 +188,8 @@ class DaybookController {
                     "tool",
                     "note",
                     "what helped",
-                    "practice");
+                    "practice",
+                    "in a word");
             for (Daybook.Page page : pages) {
                 Fact f = page.fact();
                 out.printRecord(
@@ -205,7 +206,8 @@ class DaybookController {
                         Table.safe(f.tool()),
                         Table.safe(f.note()),
                         Table.safe(f.helped()),
-                        f.practice() ? "yes" : "");
+                        f.practice() ? "yes" : "",
+                        f.word());
             }
         } catch (IOException impossible) {
             throw new UncheckedIOException(impossible);

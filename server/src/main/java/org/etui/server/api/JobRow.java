@@ -13,6 +13,7 @@ import org.etui.core.plan.Plan;
  * @param name what it is called
  * @param version counts every change
  * @param due the day it has to be done
+ * @param doneOn the day it was done; absent while it is not
  * @param piece name of its piece in the store
  * @param pieceName what the piece is called
  * @param quantity how many pieces
@@ -29,6 +30,10 @@ record JobRow(
         @Term("what it is called") String name,
         @Term("counts every change") long version,
         @Term("the day it has to be done, ISO 8601") Optional<String> due,
+
+        @Term("the day it was done, ISO 8601; absent while it is not")
+        Optional<String> doneOn,
+
         @Term("name of its piece in the store") String piece,
         @Term("what the piece is called") String pieceName,
         @Term("how many pieces") int quantity,

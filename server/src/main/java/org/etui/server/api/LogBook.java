@@ -13,6 +13,8 @@ import org.etui.server.contract.Json;
 import org.etui.server.contract.Reader;
 import org.etui.server.store.LogRow;
 import org.etui.server.store.LogStore;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 
 /** What really happened, read once, and the hand that it tells of. */
@@ -30,6 +32,14 @@ class LogBook {
         this.store = store;
         this.reader = reader;
         this.settings = settings;
+    }
+
+    /** Reads what is there as soon as Etui is ready: years of facts take a second or two, which nobody has to wait for. */
+    @EventListener(ApplicationReadyEvent.class)
+    void readAhead() {
+        Thread ahead = new Thread(this::known, "log");
+        ahead.setDaemon(true);
+        ahead.start();
     }
 
     /** Every fact that stands, in order. */

@@ -160,7 +160,7 @@ class LogController {
         for (int i = 0; i < facts.facts().size(); i++) {
             NewFact fact = facts.facts().get(i);
             check("facts." + i, fact, all, wrong);
-            kept.add(new LogEntry(subject, piece.name(), day, fact(fact, all, before, facts.facts())));
+            kept.add(new LogEntry(subject, piece.name(), day, fact(piece, fact, all, before, facts.facts())));
         }
         if (!wrong.isEmpty()) {
             throw new BadInput(wrong);
@@ -188,10 +188,19 @@ class LogController {
         if (counted && fact.actual().isEmpty()) {
             wrong.add(new Violation(at + ".actual", "missing", "must be what it came to"));
         }
-        boolean mayBeLess = fact.what() == What.LEFT_OVER || fact.what() == What.BATH;
+        boolean mayBeLess = fact.what() == What.LEFT_OVER || fact.what() == What.BATH || fact.what() == What.SHADE;
         if (!mayBeLess && fact.actual().orElse(1) <= 0) {
             wrong.add(
                     new Violation(at + ".actual", Double.toString(fact.actual().getAsDouble()), "must be more than 0"));
+        }
+        boolean byName = fact.what() == What.SHADE || fact.what() == What.RING;
+        if (byName
+                && all.stream()
+                        .noneMatch(m -> m.what() == fact.what() && m.about().equals(fact.about()))) {
+            wrong.add(new Violation(
+                    at + ".about",
+                    fact.about(),
+                    "must be what has a " + fact.what().words()));
         }
         if (fact.what() == What.HOLD && fact.outcome() == Fact.Outcome.NONE) {
             wrong.add(new Violation(at + ".outcome", "none", "must be held, opened or snapped"));
@@ -205,7 +214,8 @@ class LogController {
         }
     }
 
-    private static Fact fact(NewFact fact, List<Measurable> all, List<Daybook.Page> before, List<NewFact> with) {
+    private static Fact fact(
+            Piece piece, NewFact fact, List<Measurable> all, List<Daybook.Page> before, List<NewFact> with) {
         Optional<Measurable> planned = all.stream()
                 .filter(m -> m.what() == fact.what() && m.about().equals(fact.about()))
                 .findFirst();
@@ -240,7 +250,10 @@ class LogController {
                 fact.tool(),
                 fact.note(),
                 fact.helped(),
-                fact.practice());
+                fact.practice(),
+                planned.filter(p -> fact.actual().isPresent())
+                        .map(p -> p.inAWord(piece, fact.actual().getAsDouble()))
+                        .orElse(""));
     }
 
     /** How much longer a wire was really cut than planned: by what is written down with it, else by the last that was before, unless that had been used for another. */

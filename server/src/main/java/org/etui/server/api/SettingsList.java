@@ -8,6 +8,12 @@ import org.springframework.stereotype.Component;
 @Component
 class SettingsList extends Kept<Settings> {
     SettingsList(BenchStore store, Reader reader) {
-        super(store, reader, "settings", Settings.class, Settings.USUAL, s -> {});
+        super(
+                store,
+                reader,
+                "settings",
+                Settings.class,
+                Settings.USUAL,
+                s -> s.bench().week());
     }
 }

@@ -63,7 +63,7 @@ final class CoreNames extends NopAnnotationIntrospector {
 
     @Override
     public String[] findEnumValues(MapperConfig<?> config, AnnotatedClass annotated, Enum<?>[] values, String[] names) {
-        if (annotated.getRawType().getName().startsWith("org.etui.core.")) {
+        if (annotated.getRawType().getName().startsWith("org.etui.")) {
             for (int i = 0; i < values.length; i++) {
                 names[i] = words(values[i]);
             }

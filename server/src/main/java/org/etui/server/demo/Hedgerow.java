@@ -101,7 +101,8 @@ final class Hedgerow {
                 "",
                 "opened slowly, did not snap",
                 "",
-                false);
+                false,
+                "");
         log.add(entry(ids, "Hop S-hook", today.minusDays(8), opened));
         Fact broke = new Fact(
                 What.BREAKAGE,
@@ -115,7 +116,8 @@ final class Hedgerow {
                 "",
                 "cracked at the crook when it was hammered thinner than planned",
                 "stopping at 0.9 mm",
-                false);
+                false,
+                "");
         log.add(entry(ids, "Sloe hook", today.minusDays(3), broke));
         return log.stream().sorted(Comparator.comparing(LogEntry::day)).toList();
     }
@@ -134,7 +136,8 @@ final class Hedgerow {
                 "",
                 "",
                 "",
-                practice);
+                practice,
+                "");
     }
 
     private static LogEntry entry(Map<String, String> ids, String piece, LocalDate day, Fact fact) {
@@ -235,7 +238,8 @@ final class Hedgerow {
     }
 
     private static Job job(String name, String piece, LocalDate due, JobLine... lines) {
-        return new Job(JobFormat.ETUI_JOB, 1, name, piece, List.of(lines), Optional.of(due.toString()), "");
+        return new Job(
+                JobFormat.ETUI_JOB, 1, name, piece, List.of(lines), Optional.of(due.toString()), "", Optional.empty());
     }
 
     /** The pieces, in the order of the tray. */

@@ -86,7 +86,7 @@ final class CardSheet {
         alike.forEach((text, titles) -> wrap(lines, String.join(", ", titles) + ": " + text, false, TEXT_MM, width));
         wrap(lines, "Check: " + step.check(), false, TEXT_MM, width);
         if (!step.caution().isEmpty()) {
-            wrap(lines, "Mind: " + step.caution(), true, TEXT_MM, width);
+            wrap(lines, "Take care: " + step.caution(), true, TEXT_MM, width);
         }
         if (!step.handsOn()) {
             wrap(lines, "About " + Math.round(step.minutes()) + " min by itself.", false, TEXT_MM, width);

@@ -55,7 +55,7 @@ final class JigSheet {
             flow.line(
                     3,
                     (i + 1) + "  " + peg.label() + ": peg " + format.write(peg.diameterMm(), Rounding.NEAREST)
-                            + ", comes to " + format.write(peg.comesToMm(), Rounding.NEAREST) + ", to the "
+                            + ", springs back to " + format.write(peg.comesToMm(), Rounding.NEAREST) + ", to the "
                             + (peg.turns() > 0 ? "left" : "right") + "; "
                             + (i == 0 ? "begin here" : away(peg, first, format)));
         }

@@ -5,6 +5,7 @@ import java.util.Locale;
 import org.etui.core.cutting.CutPlan;
 import org.etui.core.kit.Kit;
 import org.etui.core.measure.LengthFormat;
+import org.etui.core.measure.Rounding;
 import org.etui.core.piece.Piece;
 import org.etui.core.plan.Plan;
 
@@ -45,8 +46,9 @@ public final class KitSheet {
     private static String inKit(Kit.ForSize size, LengthFormat format) {
         List<String> things = new java.util.ArrayList<>();
         size.wires()
-                .forEach(w -> things.add((w.count() == 1 ? "" : w.count() + " × ") + format.say(w.cutMm(), 1) + " of "
-                        + w.wireInWords() + " (" + w.title().toLowerCase(Locale.ROOT) + ")"));
+                .forEach(
+                        w -> things.add((w.count() == 1 ? "" : w.count() + " × ") + format.write(w.cutMm(), Rounding.UP)
+                                + " of " + w.wireInWords() + " (" + w.title().toLowerCase(Locale.ROOT) + ")"));
         things.addAll(size.parts());
         return String.join("; ", things) + ".";
     }
@@ -60,7 +62,7 @@ public final class KitSheet {
         for (CutPlan.Missing m : kit.wireToBuy()) {
             flow.paragraph(
                     TEXT_MM,
-                    format.say(m.lengthMm(), 1) + " of " + m.wireInWords()
+                    format.write(m.lengthMm(), Rounding.UP) + " of " + m.wireInWords()
                             + (m.gaugesInWords().isEmpty() ? "" : " (" + m.gaugesInWords() + ")") + ", "
                             + String.format(Locale.ROOT, "%.1f g", m.massG()) + ".");
         }

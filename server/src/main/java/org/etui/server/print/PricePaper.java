@@ -65,7 +65,7 @@ public final class PricePaper {
     /** On paper. */
     public static byte[] of(PriceSheet sheet, String name, Paper paper, Writer.As as) {
         Flow flow = new Flow(paper, name, "price sheet, amounts in " + sheet.currency());
-        row(flow, true, "one piece", "wire", "cut off", "parts", "work", "bath, cloths", "cost", "price");
+        row(flow, true, "one piece", "wire", "cut off", "parts", "work", "supplies", "cost", "price");
         for (PriceSheet.Row r : sheet.rows()) {
             row(
                     flow,
@@ -82,7 +82,7 @@ public final class PricePaper {
         row(flow, true, "all", "", "", "", "", "", amount(sheet.cost(), sheet), amount(sheet.price(), sheet));
         flow.paragraph(
                 TEXT_MM,
-                "Cut off: handles, filing and two nips a wire. Work: hands-on minutes of the bench card, an estimate. Every line is"
+                "Cut off: handles, filing and two cuts a wire. Work: hands-on minutes of the bench card, an estimate. Every line is"
                         + " rounded to the smallest coin; the price is rounded up.");
         if (!sheet.unpriced().isEmpty()) {
             flow.paragraph(

@@ -31,7 +31,7 @@ final class SizeStrips {
         }
         flow.paragraph(
                 2.8,
-                "Paper adds about 0.3 mm round. A band wider than 6 mm wants about half a US size more (common"
+                "Paper adds about 0.3 mm round. A band wider than 6 mm needs about half a US size more (common"
                         + " practice). Warm hands are larger; measure twice.");
     }
 
@@ -97,7 +97,7 @@ final class SizeStrips {
         }
         flow.paragraph(
                 2.8,
-                "A wrist wants about 10 mm of ease for a bangle that opens, 15 mm for a bracelet (common practice).");
+                "A wrist needs about 10 mm of ease for a bangle that opens, 15 mm for a bracelet (common practice).");
     }
 
     private static void tape(Pen pen, double zero, double top, double from, double to, double beyond, boolean pointer) {

@@ -22,6 +22,7 @@ import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
+import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Component;
 
 /**
@@ -36,6 +37,7 @@ public class DailyCopy implements AutoCloseable {
     private static final String ENDS = ".db";
 
     private final DataSource source;
+    private final OldRevisions old;
     private final Path folder;
     private final Clock clock;
     private final ScheduledExecutorService hourly = Executors.newSingleThreadScheduledExecutor(work -> {
@@ -47,11 +49,13 @@ public class DailyCopy implements AutoCloseable {
     /**
      * Copies nothing until Etui is ready.
      *
+     * @param old what is thinned once a copy is laid
      * @param data the data folder; empty where there is none
      * @param clock tells the day
      */
-    public DailyCopy(DataSource source, @Value("${etui.data:}") String data, Clock clock) {
+    public DailyCopy(DataSource source, OldRevisions old, @Value("${etui.data:}") String data, Clock clock) {
         this.source = source;
+        this.old = old;
         this.folder = data.isEmpty() ? null : Path.of(data).resolve("copies");
         this.clock = clock;
     }
@@ -66,7 +70,10 @@ public class DailyCopy implements AutoCloseable {
     private void today() {
         try {
             copy();
-        } catch (IOException | SQLException failed) {
+            while (old.thin()) {
+                LOG.debug("more of the old history is thinned");
+            }
+        } catch (IOException | SQLException | DataAccessException failed) {
             LOG.warn("no copy was laid in {} today", folder, failed);
         }
     }

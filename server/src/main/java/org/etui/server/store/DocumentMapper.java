@@ -8,7 +8,7 @@ import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
 
-/** SQL of all that has revisions. Only what lies in the bin is ever deleted, when the bin is emptied. */
+/** SQL of all that has revisions. Documents are only ever deleted when the bin is emptied, revisions also as {@link OldRevisions} says. */
 public interface DocumentMapper {
     /** What is not in the bin, in its order. */
     @Select("select id, version, head, deleted, changed_at from document where kind = #{kind} and deleted = 0 "
@@ -94,4 +94,22 @@ public interface DocumentMapper {
     /** Deletes what lies in the bin; returns how much that was. */
     @Delete("delete from document where kind = #{kind} and deleted = 1")
     int emptyBin(String kind);
+
+    /** The first revisions from before a moment that neither stand nor are the last of their day, the oldest first. */
+    @Select("select id from (select id, document_id, lead(id) over "
+            + "(partition by document_id, substr(created_at, 1, 10) order by id) as later "
+            + "from document_revision where created_at < #{before}) r where later is not null "
+            + "and not exists (select 1 from document d where d.id = r.document_id and d.head = r.id) "
+            + "order by id limit #{most}")
+    List<Long> oldRevisions(@Param("before") String before, @Param("most") int most);
+
+    /** Lets what came from a revision come from what that came from. */
+    @Update(
+            "update document_revision set parent = (select g.parent from document_revision g where g.id = #{id}) "
+                    + "where document_id = (select g.document_id from document_revision g where g.id = #{id}) and parent = #{id}")
+    void passOver(long id);
+
+    /** Deletes a revision that nothing comes from. */
+    @Delete("delete from document_revision where id = #{id}")
+    void deleteRevision(long id);
 }

@@ -59,14 +59,22 @@ class BenchApiTest {
     }
 
     @Test
-    void tempersAndCalliper_answer() {
+    void tempersAndInstruments_answer() {
         JsonNode tempers = http().get("/api/tempers").json();
-        JsonNode read = http().post("/api/calliper", "{\"aboutMm\": 1.3}").json();
+        JsonNode read = http().post("/api/readings", "{\"from\": \"calliper\", \"about\": 1.3}")
+                .json();
+        JsonNode mass = http().post("/api/readings", "{\"from\": \"scale\", \"about\": 4}")
+                .json();
+        JsonNode bath = http().post("/api/readings", "{\"from\": \"thermometer\", \"about\": 60}")
+                .json();
 
         assertThat(tempers).hasSize(6);
         // ASTM B134: half hard is 37.1 % off the area, ln(1/(1 − 0.371)) = 0.464.
         assertThat(tempers.at("/2/strain").asDouble()).isBetween(0.46, 0.468);
-        assertThat(read.at("/mm").asDouble()).isBetween(1.1, 1.5);
+        assertThat(read.at("/value").asDouble()).isBetween(1.1, 1.5);
+        assertThat(mass.at("/value").asDouble()).isBetween(3.7, 4.3);
+        assertThat(bath.at("/value").asDouble()).isBetween(52.0, 68.0);
+        assertThat(bath.at("/from").asString()).isEqualTo("simulated thermometer");
         assertThat(read.at("/from").asString()).contains("simulated");
     }
 
@@ -117,7 +125,8 @@ class BenchApiTest {
                         + " 'insideMm': 0, 'fails': 'opens'} | insideMm",
                 "/api/measured-hooks | {'wire': {'metal': 'copper', 'section': {'shape': 'round', 'diameterMm': 1}},"
                         + " 'insideMm': 5, 'fails': 'sings'} | fails",
-                "/api/calliper | {'aboutMm': 0} | aboutMm",
+                "/api/readings | {'from': 'calliper', 'about': 0} | about",
+                "/api/readings | {'from': 'nose', 'about': 1} | from",
                 "/api/fields | {'piece': PIECE, 'gauges': [{'thicknessMm': 1}], 'tempers': ['hard'], 'strand': 4} | strand"
             })
     void badQuestion_isRefusedByPath(String path, String body, String where) {

@@ -2,14 +2,18 @@ package org.etui.server.api;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.DayOfWeek;
+import java.time.LocalDate;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.etui.server.Http;
 import org.etui.server.ServerTest;
+import org.etui.server.contract.Json;
 import org.junit.jupiter.api.Test;
 import org.springframework.boot.test.web.server.LocalServerPort;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /** Kits for a class over the wire and on paper; jobs over days. */
 @ServerTest
@@ -76,5 +80,45 @@ class KitApiTest {
         assertThat(http.get("/api/day-plan?from=%2B999999999-12-31").paths()).containsExactly("from");
         assertThat(http.get("/api/day-plan?minutes=NaN").paths()).containsExactly("minutes");
         assertThat(http.get("/api/day-plan?minutes=5").paths()).containsExactly("minutes");
+    }
+
+    /** A job that is done takes no more time; one that is not done yet after all does again. */
+    @Test
+    void aJobThatIsDone_standsOnNoDay() {
+        Http http = new Http(port);
+        String path = "/api/jobs/" + job();
+        JsonNode kept = http.get(path).json();
+        ObjectNode done = ((ObjectNode) kept.get("document").deepCopy()).put("doneOn", "2026-11-30");
+        JsonNode now =
+                http.put(path, kept.get("version").asLong(), done.toString()).json();
+        assertThat(http.get("/api/day-plan").json().get("jobs").findValuesAsString("name"))
+                .doesNotContain("Spindle rings, three sizes");
+        assertThat(http.get("/api/jobs").json().findValuesAsString("doneOn")).containsExactly("2026-11-30");
+        http.put(path, now.get("version").asLong(), kept.get("document").toString());
+        assertThat(http.get("/api/day-plan").json().get("jobs").findValuesAsString("name"))
+                .contains("Spindle rings, three sizes");
+    }
+
+    @Test
+    void benchHours_areKept_andPlannedBy() {
+        Http http = new Http(port);
+        JsonNode kept = http.get("/api/settings").json();
+        ObjectNode settings = (ObjectNode) kept.get("settings").deepCopy();
+        settings.set("bench", Json.MAPPER.readTree("{\"minutesADay\": 60, \"days\": [6]}"));
+        Http.Answer answer = http.put("/api/settings", kept.get("version").asLong(), settings.toString());
+        assertThat(answer.status()).isEqualTo(200);
+        for (JsonNode day : http.get("/api/day-plan").json().get("days")) {
+            assertThat(LocalDate.parse(day.get("day").asString()).getDayOfWeek())
+                    .isEqualTo(DayOfWeek.SATURDAY);
+            day.get("slots").forEach(s -> assertThat(s.get("toMin").asDouble()).isLessThanOrEqualTo(60));
+        }
+        http.put(
+                "/api/settings",
+                answer.json().get("version").asLong(),
+                kept.get("settings").toString());
+        settings.set("bench", Json.MAPPER.readTree("{\"days\": [8]}"));
+        assertThat(http.put("/api/settings", answer.json().get("version").asLong() + 1, settings.toString())
+                        .paths())
+                .containsExactly("bench.days");
     }
 }

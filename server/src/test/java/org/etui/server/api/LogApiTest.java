@@ -129,4 +129,30 @@ class LogApiTest {
                 .contains("cracked at the crutch")
                 .startsWith("day,made,of,what,planned");
     }
+
+    @Test
+    void aShade_isWrittenDownByItsName_besideTheOneThatWasPlanned() {
+        ObjectNode hook = Json.MAPPER.valueToTree(
+                Patterns.find("s-hook").orElseThrow().usual().withName("Dark hook"));
+        hook.set("colour", Json.MAPPER.readTree("{\"bath\": \"gel\", \"stopAt\": \"purple\"}"));
+        piece = http.post("/api/pieces", hook.toString()).json().get("id").asString();
+        JsonNode shade = first("shade");
+        assertThat(shade.get("word").asString()).isEqualTo("purple");
+        double blue = 0;
+        for (JsonNode choice : shade.get("choices")) {
+            blue = choice.get("name").asString().equals("blue")
+                    ? choice.get("filmNm").asDouble()
+                    : blue;
+        }
+        String about = shade.get("about").asString();
+        JsonNode fact = log("{\"what\":\"shade\",\"about\":\"" + about + "\",\"actual\":" + blue + "}")
+                .json()
+                .at("/facts/0/fact");
+        assertThat(fact.get("word").asString()).isEqualTo("blue");
+        assertThat(fact.get("planned").asDouble())
+                .isEqualTo(shade.get("planned").asDouble());
+        assertThat(log("{\"what\":\"ring\",\"about\":\"\",\"actual\":17.3}").paths())
+                .as("a hook has no ring size")
+                .containsExactly("facts.0.about");
+    }
 }

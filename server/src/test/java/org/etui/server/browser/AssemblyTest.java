@@ -114,7 +114,7 @@ class AssemblyTest {
     void drop_isThreadedHungAndClosed() {
         String id = kept(hangerWithDrop());
         Page page = browser.open(window, "/pieces/" + id + "/shape");
-        page.getByText("parts and joins").click();
+        page.getByText("beads, stones and joins").click();
         button(page, "add a part").click();
         Locator part = page.getByLabel("part part-1");
         part.getByLabel("part 1", new Locator.GetByLabelOptions().setExact(true))
@@ -123,10 +123,10 @@ class AssemblyTest {
         part.getByLabel("across").fill("10");
         page.keyboard().press("Enter");
         assertThat(page.locator("[data-part=bead]")).hasCount(1);
-        assertThat(page.getByText("can slide on the run")).isVisible();
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Make the run 10.0 mm long"))
+        assertThat(page.getByText("can slide on the straight")).isVisible();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Make the straight 10.0 mm long"))
                 .click();
-        assertThat(page.getByText("can slide on the run")).hasCount(0);
+        assertThat(page.getByText("can slide on the straight")).hasCount(0);
         button(page, "add a join").click();
         Locator join = page.getByLabel("join 1");
         join.getByLabel("join", new Locator.GetByLabelOptions().setExact(true)).selectOption("hanger.low");

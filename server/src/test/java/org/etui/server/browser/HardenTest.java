@@ -105,8 +105,8 @@ class HardenTest {
         Page page = harden(CLASP);
         assertThat(page.getByTestId("holds"))
                 .containsText(grams(plan(http, page).at("/strands/0/elements/1/holdN")));
-        assertThat(page.locator(".advice").first()).containsText("wants 1.02 kg");
-        assertThat(page.locator(".pull")).containsText("holds from");
+        assertThat(page.locator(".advice").first()).containsText("needs 1.0 kg");
+        assertThat(page.locator(".pull")).containsText("holds at");
         BoundingBox box = page.locator(".pull .MuiSlider-root").boundingBox();
         page.mouse().move(box.x + 8, box.y + box.height / 2);
         page.mouse().down();
@@ -342,10 +342,10 @@ class HardenTest {
     /** Presses the calliper's button: what it answered stands in the field. */
     private static void readByCalliper(Page page, Locator of, String label, String which) {
         Response read = page.waitForResponse(
-                r -> r.url().contains("/api/calliper"),
+                r -> r.url().contains("/api/readings"),
                 () -> button(page, "read the calliper: " + label + " of the " + which)
                         .click());
-        double mm = Json.MAPPER.readTree(read.text()).get("mm").asDouble();
+        double mm = Json.MAPPER.readTree(read.text()).get("value").asDouble();
         page.waitForCondition(() ->
                 Math.abs(Double.parseDouble(measure(of, label).inputValue()) - mm) < 0.051);
     }

@@ -65,7 +65,7 @@ class JourneyTest {
         JsonNode strand = http.post("/api/plans", document.toString()).json().at("/strands/0");
         double net = strand.get("netLengthMm").asDouble();
         assertThat(net).isCloseTo(netByHand(), within(1e-6));
-        assertThat(cut.textContent()).isEqualTo(shown(strand.get("cutLengthMm").asDouble()));
+        assertThat(cut.textContent()).isEqualTo(whole(strand.get("cutLengthMm").asDouble()));
         assertThat(page.getByLabel("read-outs").textContent()).contains(shown(net) + " mm");
         assertThat(page.getByText(shown(strand.at("/finished/widthMm").asDouble()) + " mm overall"))
                 .isVisible();
@@ -78,7 +78,7 @@ class JourneyTest {
                 : paper.url().replaceFirst("^http://[^/]+", "");
         paper.close();
         try (var pdf = Loader.loadPDF(http.get(address).body())) {
-            String cutText = shown(strand.get("cutLengthMm").asDouble()) + " mm";
+            String cutText = whole(strand.get("cutLengthMm").asDouble()) + " mm";
             assertThat(new PDFTextStripper().getText(pdf)).contains("S-hook", cutText, "second hook starts");
         }
         press(page, AriaRole.BUTTON, "Close");
@@ -101,6 +101,11 @@ class JourneyTest {
 
     private static double arc(double radius, double degrees, double t) {
         return radius * Math.toRadians(degrees) * (1 - Math.pow(t / radius, 2) / 26);
+    }
+
+    /** What is cut is rounded up to whole millimetres. */
+    private static String whole(double mm) {
+        return String.format(Locale.ROOT, "%.0f", mm);
     }
 
     private static String shown(double mm) {

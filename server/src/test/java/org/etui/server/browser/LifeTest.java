@@ -123,7 +123,7 @@ class LifeTest {
         button(page, "read the calliper").click();
         button(page, "write it down").click();
         assertThat(page.locator(".card-log [role=status]")).containsText("In the log: ");
-        button(page, "leave").click();
+        button(page, "^close$").click();
 
         Browser.go(page, "/pieces/" + piece + "/colour");
         button(page, "^brown, stop").click();
@@ -205,7 +205,8 @@ class LifeTest {
                                         new JobLine("small", 4, Map.of("hookInsideMm", 6)),
                                         new JobLine("large", 2, Map.of())),
                                 Optional.empty(),
-                                "")))
+                                "",
+                                Optional.empty())))
                 .json()
                 .get("id")
                 .asString();

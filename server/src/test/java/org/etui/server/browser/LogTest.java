@@ -19,6 +19,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestInstance;
 import org.springframework.boot.test.web.server.LocalServerPort;
 import org.springframework.test.annotation.DirtiesContext;
+import tools.jackson.databind.node.ObjectNode;
 
 /** From the bench card through the calliper into the log, into the daybook, and into the next plan. */
 @ServerTest
@@ -55,6 +56,39 @@ class LogTest {
         return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile(name)));
     }
 
+    /** The thermometer in the bath, the shade that came out of it, and the finished piece on the scale. */
+    @Test
+    void theBath_andTheFinishedPiece_areMeasuredOnTheCard() {
+        ObjectNode dark = Json.MAPPER.valueToTree(
+                Patterns.find("s-hook").orElseThrow().usual().withName("Sloe S-hook"));
+        dark.set("colour", Json.MAPPER.readTree("{\"bath\": \"gel\", \"stopAt\": \"purple\"}"));
+        String id = new Http(port)
+                .post("/api/pieces", dark.toString())
+                .json()
+                .get("id")
+                .asString();
+        Page page = browser.open("/pieces/" + id + "/make");
+        button(page, "step \\d+: Darken").click();
+        page.getByText("measure it").click();
+        button(page, "read the thermometer").click();
+        page.getByLabel(Pattern.compile("shade$")).selectOption("blue");
+        button(page, "write it down").last().click();
+        assertThat(page.locator(".card-log")).containsText("In the log: blue, planned purple");
+        button(page, "write it down").first().click();
+        assertThat(page.locator(".card-log")).containsText(Pattern.compile("In the log: \\d\\d °C, planned 60 °C"));
+        page.keyboard().press("End");
+        page.getByText("measure it").click();
+        button(page, "read the scale").click();
+        button(page, "write it down").click();
+        assertThat(page.locator(".card-log")).containsText(Pattern.compile("In the log: [\\d.]+ g, planned [\\d.]+ g"));
+
+        Browser.go(page, "/daybook");
+        page.getByLabel("look for").fill("sloe s");
+        assertThat(page.locator(".mat")).containsText("blue darker than planned");
+        page.close();
+        assertThat(browser.complaints).isEmpty();
+    }
+
     @Test
     void aMeasureOnTheCard_dropsIntoTheLog_andStandsInTheDaybook() {
         Page page = browser.open("/pieces/" + piece + "/make");
@@ -68,7 +102,7 @@ class LogTest {
         assertThat(page.locator(".card-log [role=status]")).containsText("In the log: ");
         String read = page.locator(".card-log [role=status]").textContent().replaceAll(".*log: (\\S+ mm).*", "$1");
 
-        button(page, "leave").click();
+        button(page, "^close$").click();
         page.waitForSelector("[data-testid=cut]");
         page.keyboard().press("7");
         Locator line = button(page, "^loop inside");

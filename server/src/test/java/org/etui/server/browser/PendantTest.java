@@ -146,7 +146,7 @@ class PendantTest {
         int neck = first(titles, "Wind the neck lashing");
         int scroll = first(titles, "Form the first scroll");
         assertThat(List.of(lashed, bent, stone, tied, neck, scroll)).isSorted().doesNotContain(-1);
-        press(page, AriaRole.BUTTON, "leave");
+        press(page, AriaRole.BUTTON, "close");
     }
 
     private static int first(List<String> titles, String begins) {

@@ -84,7 +84,8 @@ class RackTest {
                                 piece,
                                 List.of(new JobLine("", 3, Map.of())),
                                 Optional.empty(),
-                                "")))
+                                "",
+                                Optional.empty())))
                 .json()
                 .get("id")
                 .asString();

@@ -3,7 +3,9 @@ package org.etui.server.browser;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import java.util.Locale;
+import java.math.BigDecimal;
+import java.math.MathContext;
+import java.math.RoundingMode;
 import java.util.regex.Pattern;
 import org.etui.server.Http;
 import tools.jackson.databind.JsonNode;
@@ -55,8 +57,9 @@ final class Screen {
     /** A load in N as the screen writes it in grams. */
     static String grams(JsonNode newtons) {
         double g = newtons.asDouble() * GRAMS;
-        return g < 1000
-                ? String.format(Locale.ROOT, "%.0f g", g)
-                : String.format(Locale.ROOT, g < 9950 ? "%.2f kg" : "%.1f kg", g / 1000);
+        MathContext two = new MathContext(2, RoundingMode.HALF_UP);
+        return g < 995
+                ? new BigDecimal(g).round(two).toPlainString() + " g"
+                : new BigDecimal(g / 1000).round(two).toPlainString() + " kg";
     }
 }

@@ -193,7 +193,7 @@ class ShapeTest {
         assertThat(page.getByTestId("cut")).not().hasText(before);
         page.waitForCondition(() -> !held.isEmpty());
         page.keyboard().press("Control+z");
-        assertThat(page.getByRole(AriaRole.STATUS)).hasText("keeping…");
+        assertThat(page.locator(".kept")).hasText("saving…");
         assertThat(kept().get("version").asLong()).isEqualTo(1);
         held.get(0).resume();
 
@@ -267,10 +267,10 @@ class ShapeTest {
     void twoWindows_theLaterChangeIsAskedAbout_andBothStayInTheHistory() {
         Page one = shape();
         Page two = shape();
-        field(one, "run").fill("5");
+        field(one, "straight").fill("5");
         one.keyboard().press("Enter");
         keptAt(2);
-        field(two, "run").fill("6");
+        field(two, "straight").fill("6");
         two.keyboard().press("Enter");
 
         assertThat(two.getByText("Changed in another window")).isVisible();
@@ -289,7 +289,7 @@ class ShapeTest {
         Page page = shape();
         String cut = page.getByTestId("cut").textContent();
         page.route("**/api/**", route -> route.abort());
-        field(page, "run").fill("9");
+        field(page, "straight").fill("9");
         page.keyboard().press("Enter");
 
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("does not answer");

@@ -22,7 +22,10 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.boot.test.web.server.LocalServerPort;
 import tools.jackson.databind.JsonNode;
 
-/** Every view, in daylight and lamp light, in two sizes: accessible, nothing overlapping, forms large enough. */
+/**
+ * Every view, in daylight and lamp light, from a wide window to a phone and a page at 200 % (WCAG 2.2, 1.4.10): accessible, nothing overlapping,
+ * nothing to scroll sideways, forms large enough.
+ */
 @ServerTest
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class ViewsTest {
@@ -71,7 +74,14 @@ class ViewsTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"1280, 800, light", "1024, 768, light", "1280, 800, dark"})
+    @CsvSource({
+        "1280, 800, light",
+        "1024, 768, light",
+        "1280, 800, dark",
+        "390, 844, light",
+        "640, 400, dark",
+        "320, 640, light"
+    })
     void everyView_isAccessibleAndNothingOverlaps(int width, int height, String scheme) {
         BrowserContext window = browser.window(width, height);
         window.addInitScript("localStorage.setItem('mui-mode', '" + scheme + "')");
@@ -85,7 +95,7 @@ class ViewsTest {
                 page.waitForSelector(view.getValue());
                 page.evaluate("document.fonts.ready.then(() => undefined)");
                 Browser.overlaps(page).forEach(o -> wrong.add(path + " " + o));
-                if (width == 1280) {
+                if (width != 1024) {
                     Browser.seriousByAxe(page).forEach(a -> wrong.add(path + " axe " + a));
                 }
                 assertThat(page.evaluate("document.documentElement.scrollWidth <= innerWidth + 1"))
@@ -122,8 +132,11 @@ class ViewsTest {
         page.waitForSelector("[data-testid=cut]");
         page.keyboard().press("p");
         page.waitForSelector("img[alt^=\"1:1 template\"]");
-        page.waitForFunction("document.querySelector('img[alt^=\"1:1 template\"]').naturalWidth > 0");
-        page.waitForFunction("document.getAnimations().length === 0");
+        // not waitForFunction: what it looks at a second time is evaluated by the page, which allows no such thing
+        page.waitForCondition(
+                () -> Boolean.TRUE.equals(
+                        page.evaluate(
+                                "document.querySelector('img[alt^=\"1:1 template\"]').naturalWidth > 0 && document.getAnimations().length === 0")));
 
         assertThat(Browser.seriousByAxe(page)).isEmpty();
         assertThat(Browser.overlaps(page)).isEmpty();

@@ -221,7 +221,8 @@ class SheetTest {
                 "p",
                 List.of(new JobLine("", 5, Map.of())),
                 java.util.Optional.empty(),
-                "");
+                "",
+                java.util.Optional.empty());
         Piece piece = job.asPiece(piece("spiral-earrings"));
         byte[] bytes = pdf(Sheet.CARD, piece, Paper.A4);
         String text = tight(PaperReader.text(bytes));
@@ -235,7 +236,7 @@ class SheetTest {
             assertThat(text).contains(tight((i + 1) + step.title()));
         }
         assertThat(PaperReader.pdf(bytes).stream().filter(Drawn::filled)).hasSize((int) (2 * formed));
-        assertThat(text).contains(tight("10 wires"), "Check:", tight("Mind: Wear safety glasses"));
+        assertThat(text).contains(tight("10 wires"), "Check:", tight("Take care: Wear safety glasses"));
     }
 
     /** Letters set apart by their face are read with blanks between them. */

@@ -1,6 +1,7 @@
 package org.etui.server.store;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.Mockito.mock;
 
 import java.io.IOException;
 import java.nio.file.Files;
@@ -39,7 +40,7 @@ class DailyCopyTest {
 
     private DailyCopy onDay(int day) {
         Instant at = Instant.parse("2026-11-01T09:00:00Z").plus(Duration.ofDays(day));
-        return new DailyCopy(source(), folder.toString(), Clock.fixed(at, ZoneOffset.UTC));
+        return new DailyCopy(source(), mock(OldRevisions.class), folder.toString(), Clock.fixed(at, ZoneOffset.UTC));
     }
 
     private List<String> copies() throws IOException {

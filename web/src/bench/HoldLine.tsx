@@ -1,0 +1,61 @@
+import Button from '@mui/material/Button';
+import { useBench } from './bench';
+import { patched } from './edit';
+import { NumberField } from '../kit/NumberField';
+import { grams } from '../kit/units';
+
+const G = 9.80665 / 1000;
+const RULE = 'holds-too-little';
+
+/** What is needed, g: as it was typed; what a purpose needs to two digits, since it is an estimate. */
+function needed(newtons: number, typed: boolean): number {
+  const grams = newtons / G;
+  return typed ? Math.round(grams) : Number(grams.toPrecision(2));
+}
+
+/** What the weakest bend holds beside what the piece needs, in one line, and what helps as a button. The need can be typed. */
+export function HoldLine() {
+  const { plan, piece, change } = useBench();
+  const { weakest } = plan;
+  if (!weakest) return null;
+  const strand = plan.strands.find((s) => s.id === weakest.strand);
+  const element = strand?.elements.find((e) => e.id === weakest.element);
+  const holds = weakest.holdsN >= weakest.shouldN;
+  const fix = plan.advice.find((a) => a.rule === RULE && a.fix);
+  const squeezed = element?.squeezed ?? false;
+  return (
+    <div className="hold-line" role="group" aria-label="what it holds">
+      <span>
+        {element?.label} {squeezed ? 'stands a squeeze of' : 'holds'} <b>{grams(weakest.holdsN)}</b>
+      </span>
+      <dl className="rows">
+        <NumberField
+          label="needs"
+          value={needed(weakest.shouldN, piece.loadN !== undefined)}
+          unit="g"
+          step={50}
+          onChange={(needs) => change((p) => ({ ...p, loadN: needs * G }))}
+        />
+      </dl>
+      {piece.loadN !== undefined && (
+        <Button
+          onClick={() =>
+            void change((p) => {
+              const usual = { ...p };
+              delete usual.loadN;
+              return usual;
+            })
+          }
+        >
+          the usual need
+        </Button>
+      )}
+      <b className={holds ? undefined : 'stop'}>{holds ? 'will hold' : 'will not hold'}</b>
+      {fix && (
+        <Button variant="outlined" onClick={() => void change((p) => patched(p, fix.fix ?? []))}>
+          {fix.instead}
+        </Button>
+      )}
+    </div>
+  );
+}
