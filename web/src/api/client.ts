@@ -59,6 +59,7 @@ import type {
   LogAnswer,
   Photograph,
   ClassKit,
+  SheetOffer,
   JobsByDay,
   NewFact,
   DaybookAnswer,
@@ -166,6 +167,8 @@ export const api = {
     data(client.GET('/api/pieces', { params: { query: { from, most } }, signal: signal ?? null })),
   /** What there is to work with: kinds of element, work and tool. */
   kinds: () => data<Kinds>(client.GET('/api/kinds') as never),
+  /** The sheets of a piece or a job that have something to show; its address is `/api/pieces/…` or `/api/jobs/…`. */
+  sheets: (address: string) => answered<SheetOffer[]>(fetch(`${address}/sheets`)),
   metals: () => data(client.GET('/api/metals')),
   reasons: () => data(client.GET('/api/reasons')),
   tools: () => data<KeptTools>(client.GET('/api/tools') as never),

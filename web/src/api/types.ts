@@ -30,6 +30,8 @@ export type Pattern = components['schemas']['PatternControllerPatternRow'];
 export type WireAsked = components['schemas']['PatternControllerWireAsked'];
 export type Making = components['schemas']['Making'];
 export type Parameter = components['schemas']['Parameter'];
+/** A sheet that has something to show. */
+export type SheetOffer = components['schemas']['PaperControllerOffer'];
 export type Metal = Wire['metal'];
 export type Temper = Wire['temper'];
 export type Purpose = Piece['purpose'];

@@ -83,12 +83,12 @@ export function Running(props: {
           ))}
         <p className="why">Your eye decides, not the clock. Out of the bath into cold water at once.</p>
       </section>
-      <aside className="side" aria-label="beware">
+      <aside className="side" aria-label="cautions">
         <FormControlLabel
           control={<Switch checked={sound} onChange={(e) => setSound(e.target.checked)} />}
           label="a sound at every look"
         />
-        <Button onClick={() => onRun(undefined)}>give the bath up</Button>
+        <Button onClick={() => onRun(undefined)}>stop this bath</Button>
         <Cautions />
       </aside>
     </div>

@@ -2,7 +2,7 @@ import { lazy, Suspense, useMemo } from 'react';
 import type { Plan, Step } from '../api/types';
 import { useSettings } from '../kit/settings';
 import { place } from '../kit/units';
-import { fitBox, fitTracks, type Fit } from '../wire/fit';
+import { beside, fitBox, fitTracks, type Fit } from '../wire/fit';
 import { Mat } from '../wire/Mat';
 import { bounds, ribbon } from '../wire/ribbon';
 import { sceneOf } from '../wire/scene';
@@ -29,8 +29,8 @@ export function Pictures(props: {
   const [before, after] = useMemo(() => picturesOf(plan, steps, now), [plan, steps, now]);
   return (
     <div className={`pictures ${lying([before, after])}`}>
-      <Shown picture={before} label="before this step" />
-      <Shown picture={after} label="after this step" />
+      <Shown picture={before} other={after} label="before this step" />
+      <Shown picture={after} other={before} label="after this step" />
     </div>
   );
 }
@@ -48,9 +48,18 @@ function boxOf(picture: Picture) {
   return bounds([...scene.wires.map((w) => w.track), ...partTracks(picture.parts, scene.slant)]);
 }
 
+function fitOf(picture: Picture, width: number, height: number): Fit {
+  if (picture.focus) return fitBox(picture.focus, width, height);
+  const scene = sceneOf(picture.wires, picture.slant);
+  const tracks = [...scene.wires.map((w) => w.track), ...partTracks(picture.parts, scene.slant)];
+  return fitTracks(tracks, width, height, 0.84);
+}
+
 function Shown(props: {
   /** what is drawn */
   picture: Picture;
+  /** what it is compared with */
+  other: Picture;
   /** what it is, for those who do not see it */
   label: string;
 }) {
@@ -58,9 +67,12 @@ function Shown(props: {
   const { ref, width, height } = useSize();
   const scene = useMemo(() => sceneOf(picture.wires, picture.slant), [picture]);
   const tracks = scene.wires.map((w) => w.track);
-  const at = picture.focus
-    ? fitBox(picture.focus, width, height)
-    : fitTracks([...tracks, ...partTracks(picture.parts, scene.slant)], width, height, 0.84);
+  const { at, larger } = beside(
+    fitOf(picture, width, height),
+    fitOf(props.other, width, height),
+    width,
+    height,
+  );
   const { strained, most = 1 } = picture;
   const colourAt = useMemo(
     () =>
@@ -83,7 +95,10 @@ function Shown(props: {
   const lying = rises ? picture.parts.filter((p) => p.kind !== 'stone') : picture.parts;
   return (
     <figure>
-      <figcaption>{picture.says}</figcaption>
+      <figcaption>
+        {picture.says}
+        {larger > 1.05 && `, drawn ${larger.toFixed(larger < 10 ? 1 : 0)} × larger`}
+      </figcaption>
       <div className="mat" ref={ref}>
         {width > 0 && rises && (
           <>

@@ -11,7 +11,7 @@ export function Overtaken(props: {
 }) {
   return (
     <div className="advice mind wide" role="alert">
-      <b>Changed in another window</b> Version {props.version} was kept there while you worked on an older
+      <b>Changed in another window</b> Version {props.version} was saved there while you worked on an older
       one. Keep what is here and the other stays in the history; take the other and your last change is
       dropped.
       <div>

@@ -5,25 +5,17 @@ import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import { useState } from 'react';
+import { useQuery } from '@tanstack/react-query';
+import { api } from '../api/client';
 import { useSettings } from '../kit/settings';
 
-const SHEETS = [
-  ['template', '1:1 template'],
-  ['marks', 'marks strip'],
-  ['gaps', 'gap strip'],
-  ['swatches', 'swatch sheet'],
-  ['jig', 'jig sheet'],
-  ['shapes', 'sheet shapes'],
-  ['card', 'bench card'],
-] as const;
-
 const STRIPS = [
-  ['ring-strip', 'ring strip'],
-  ['bangle-strip', 'bangle strip'],
-  ['stone-sheet', 'stone sheet'],
-] as const;
+  { sheet: 'ring-strip', title: 'ring strip' },
+  { sheet: 'bangle-strip', title: 'bangle strip' },
+  { sheet: 'stone-sheet', title: 'stone sheet' },
+];
 
-/** Sheets on paper: shown as they will print, then opened as PDF or SVG. Without a piece only the strips to size by. */
+/** Sheets on paper: shown as they will print, then opened as PDF or SVG. Only what has something to show is offered; without a piece the strips to size by. */
 export function PrintDialog(props: {
   /** where the sheets of a piece or a job are served; without one only strips are offered */
   address?: string;
@@ -35,9 +27,15 @@ export function PrintDialog(props: {
   const { units } = useSettings();
   const [paper, setPaper] = useState<'a4' | 'letter'>(units === 'mm' ? 'a4' : 'letter');
   const [sheet, setSheet] = useState<string>(props.address ? 'template' : 'ring-strip');
-  const strip = STRIPS.some(([name]) => name === sheet);
-  const sheets = [...(props.address ? SHEETS : []), ...STRIPS];
-  const title = sheets.find(([name]) => name === sheet)?.[1] ?? '';
+  const offered = useQuery({
+    queryKey: ['sheets', props.address],
+    queryFn: () => api.sheets(props.address ?? ''),
+    enabled: props.address !== undefined,
+    staleTime: 0,
+  });
+  const strip = STRIPS.some((s) => s.sheet === sheet);
+  const sheets = [...(offered.data ?? []), ...STRIPS];
+  const title = sheets.find((s) => s.sheet === sheet)?.title ?? '';
   const address = (format: 'pdf' | 'svg') =>
     `${strip ? '/api' : props.address}/sheets/${sheet}?format=${format}&paper=${paper}&units=${units}`;
   return (
@@ -47,9 +45,14 @@ export function PrintDialog(props: {
       </DialogTitle>
       <DialogContent>
         <div className="tools-row" role="group" aria-label="sheet">
-          {sheets.map(([name, words]) => (
-            <ToggleButton key={name} value="on" selected={sheet === name} onClick={() => setSheet(name)}>
-              {words}
+          {sheets.map((s) => (
+            <ToggleButton
+              key={s.sheet}
+              value="on"
+              selected={sheet === s.sheet}
+              onClick={() => setSheet(s.sheet)}
+            >
+              {s.title}
             </ToggleButton>
           ))}
         </div>

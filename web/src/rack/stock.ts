@@ -19,7 +19,7 @@ const DID: Record<RackEntry['what'], string> = {
   'set-aside': 'set aside',
   lost: 'lost',
   corrected: 'corrected',
-  described: 'described anew',
+  described: 'described again',
   undone: 'taken back',
 };
 

@@ -131,7 +131,7 @@ function Backup() {
       )}
       <p className="why">
         Pieces and jobs with their history, stones, tools, prices, settings, the rack, the log with its
-        photographs, where cards stand. A backup goes back only where nothing is kept yet. Besides, Etui lays
+        photographs, where cards stand. A backup goes back only where nothing is saved yet. Besides, Etui lays
         a copy of everything in the folder copies once a day, and keeps seven. Undo goes back change by change
         for thirty days; of older days only the last change is kept.
       </p>

@@ -10,7 +10,7 @@ const HINTS: Record<string, string> = {
   harden:
     'Choose a part, choose a tool, pull to a thickness. Hatched is where no hammer may go. Keys , and . step through the work.',
   colour:
-    'Choose a school, then pull the stop along the strip. Polishing back makes high places bright again; recesses stay dark.',
+    'Choose brown or black, then pull the stop along the strip. Polishing back makes high places bright again; recesses stay dark.',
   cut: 'What to cut and where to mark it, always from the same end. Tables and outlines leave as files.',
   make: 'One step fills the screen; the space bar goes on. It picks up where you left it.',
 };

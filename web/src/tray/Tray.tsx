@@ -161,7 +161,7 @@ function Chosen(props: {
   const none = props.ids.length === 0;
   return (
     <span className="apart chosen" role="group" aria-label="chosen pieces">
-      <span role="status">{none ? 'Press the pieces to choose' : `${props.ids.length} chosen`}</span>
+      <span role="status">{none ? 'Press the pieces you want' : `${props.ids.length} chosen`}</span>
       <Button
         disabled={none}
         href={`/api/together/sheets/marks?${query}&units=${units}&paper=${units === 'mm' ? 'a4' : 'letter'}`}

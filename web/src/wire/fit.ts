@@ -42,3 +42,28 @@ export function fitTracks(
     box,
   };
 }
+
+/** The same drawing in the middle of the mat at another scale, px a millimetre. */
+export function atScale(fit: Fit, scale: number, width: number, height: number): Fit {
+  const { box } = fit;
+  return {
+    scale,
+    x: width / 2 - (box.x + box.width / 2) * scale,
+    y: height / 2 + (box.y + box.height / 2) * scale,
+    box,
+  };
+}
+
+/** As far apart as two drawings may be, in scale, to be shown at the scale of the smaller one. */
+const FAR = 2.5;
+
+/**
+ * Two drawings side by side at one scale, so that what has changed is seen; where one would be lost at the scale of the
+ * other, each fills its mat. Says how many times larger than the other the first is drawn then, 1 where they share a scale.
+ */
+export function beside(one: Fit, other: Fit, width: number, height: number): { at: Fit; larger: number } {
+  const larger = one.scale / other.scale;
+  return larger > FAR || larger < 1 / FAR
+    ? { at: one, larger }
+    : { at: atScale(one, Math.min(one.scale, other.scale), width, height), larger: 1 };
+}

@@ -155,7 +155,7 @@ export function Colour() {
           <>
             <p className="why">
               {whose.of === 'piece' ? 'Nothing' : 'This'} is {whose.of === 'piece' ? '' : 'not '}darkened.
-              Choose a school, and the strip below says when it is which colour.
+              Choose brown or black, and the strip below says when it is which colour.
             </p>
             <dl className="rows">
               <SealField
@@ -358,8 +358,8 @@ function Bright(props: {
     <section className="soon">
       <h2>It stays bright</h2>
       <p>
-        {words(props.plan.strands[0]?.wire.metal ?? '')} takes no colour in a sulfide bath. What colours it by
-        heat or acid is none of ours.
+        {words(props.plan.strands[0]?.wire.metal ?? '')} takes no colour in a sulfide bath. Heat or acid may
+        colour it; Etui does not work that out.
       </p>
     </section>
   );

@@ -51,7 +51,7 @@ export function Policies() {
           </ToggleButton>
         ))}
       </ToggleButtonGroup>
-      <span className="label">learnt is as measured while the log is empty</span>
+      <span className="label">“learnt” cuts as “measured” does until the log has records</span>
     </div>
   );
 }

@@ -1,22 +1,18 @@
-import Button from '@mui/material/Button';
-import ToggleButton from '@mui/material/ToggleButton';
 import { useQuery } from '@tanstack/react-query';
-import { memo, useDeferredValue, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
+import { memo, useDeferredValue, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { useKeys } from '../../kit/keys';
 import { queries } from '../../api/queries';
-import type { ElementPlan, OwnedTool, Piece, Plan, Strand, StrandPlan, Work } from '../../api/types';
+import type { ElementPlan, Piece, Plan, StrandPlan } from '../../api/types';
 import { AdviceList } from '../../bench/AdviceList';
-import { useKinds } from '../../kit/useKinds';
 import { Later, useBench } from '../../bench/bench';
 import { resequenced } from '../../bench/edit';
-import { StrandSwitch } from '../../bench/StrandSwitch';
 import { grams } from '../../kit/units';
 import { rampColour, strainLine } from '../../wire/strain';
 import { FormMat } from '../../bench/FormMat';
 import { Tape } from '../../bench/Tape';
-import { newWork } from '../../bench/work';
 import { WorkPart } from '../../bench/WorkPart';
 import { BeforeAfter } from './BeforeAfter';
+import { type Face, HammerRow } from './HammerRow';
 import { PairPart } from './PairPart';
 import { Squeeze } from '../../wire/Squeeze';
 import { standsOf } from '../../bench/loads';
@@ -26,26 +22,6 @@ import { rampEnd, StrainLegend } from './StrainLegend';
 import { ThicknessPull } from './ThicknessPull';
 import { useMoment } from './useMoment';
 import { usePull } from './usePull';
-
-type Face = Extract<Work, { op: 'flatten' }>['with'];
-
-const FACES: [string, Face][] = [
-  ['domed', 'domed-hammer'],
-  ['flat', 'flat-hammer'],
-  ['ball', 'ball-hammer'],
-  ['cross', 'cross-hammer'],
-];
-
-/** Work that needs no pull: it is done at once to what is chosen. */
-const AT_ONCE: [string, Work['op'], OwnedTool['kind'] | undefined][] = [
-  ['planish', 'planish', 'flat-hammer'],
-  ['texture', 'texture', 'ball-hammer'],
-  ['mallet', 'mallet', 'nylon-mallet'],
-  ['jaws', 'jaws', 'nylon-jaws'],
-  ['flex', 'flex', undefined],
-  ['tumble', 'tumble', 'tumbler'],
-  ['close again', 'reclose', undefined],
-];
 
 const NO_ZONES: StrandPlan['noHammer'] = [];
 
@@ -245,108 +221,6 @@ export function Harden() {
     </div>
   );
 }
-
-/** What a strand is hammered with and what is done to it at once; it stays as it is while the steps are scrubbed. */
-const HammerRow = memo(function HammerRow(props: {
-  /** index of the strand */
-  index: number;
-  /** id of the element that is worked */
-  subject: string;
-  /** the face that hammers */
-  face: Face;
-  onFace: (face: Face, subject: string) => void;
-  /** whether two of a pair are compared */
-  comparing: boolean;
-  onCompare: (comparing: boolean) => void;
-}) {
-  const { subject, face, comparing } = props;
-  const { change } = useBench();
-  const kinds = useKinds();
-  const tools = useQuery(queries.tools());
-  const latest = useRef({ change, kinds });
-  useEffect(() => {
-    latest.current = { change, kinds };
-  });
-  // The buttons stay as they are when the piece changes.
-  const atOnce = useMemo(
-    () => (op: Work['op'], on: string | undefined, index: number) =>
-      void latest.current.change((p) => ({
-        ...p,
-        work: [...p.work, newWork(latest.current.kinds, p, p.strands[index] as Strand, op, on)],
-      })),
-    [],
-  );
-  return (
-    <div className="tools-row tight">
-      <Later>
-        <StrandSwitch />
-      </Later>
-      <HammerButtons
-        index={props.index}
-        subject={subject}
-        face={face}
-        comparing={comparing}
-        owned={tools.data?.tools}
-        onFace={props.onFace}
-        onCompare={props.onCompare}
-        onAtOnce={atOnce}
-      />
-    </div>
-  );
-});
-
-const HammerButtons = memo(function HammerButtons(props: {
-  /** index of the strand */
-  index: number;
-  /** id of the element that is worked */
-  subject: string;
-  /** the face that hammers */
-  face: Face;
-  /** whether two of a pair are compared */
-  comparing: boolean;
-  /** tools at hand */
-  owned: readonly OwnedTool[] | undefined;
-  onFace: (face: Face, subject: string) => void;
-  onCompare: (comparing: boolean) => void;
-  /** called with a work that is done at once */
-  onAtOnce: (op: Work['op'], on: string | undefined, index: number) => void;
-}) {
-  const { subject, face, comparing } = props;
-  const owned = new Set<string>(props.owned?.map((t) => t.kind));
-  return (
-    <>
-      <span className="label">hammer</span>
-      {FACES.map(([label, kind]) => (
-        <ToggleButton
-          key={kind}
-          value="on"
-          selected={face === kind}
-          onClick={() => props.onFace(kind, subject)}
-        >
-          {label}
-        </ToggleButton>
-      ))}
-      <span className="label rule">or</span>
-      {AT_ONCE.map(([label, op, kind]) => (
-        <Button
-          key={op}
-          title={kind && !owned.has(kind) ? 'not among your tools' : undefined}
-          onClick={() => props.onAtOnce(op, op === 'tumble' ? undefined : subject, props.index)}
-        >
-          {label}
-        </Button>
-      ))}
-      <ToggleButton
-        className="apart"
-        value="on"
-        selected={comparing}
-        onClick={() => props.onCompare(!comparing)}
-      >
-        compare two
-      </ToggleButton>
-    </>
-  );
-});
 
 /** The bend that holds least of what is wanted; else what is worked most. */
 function weakest(strand: StrandPlan): ElementPlan | undefined {

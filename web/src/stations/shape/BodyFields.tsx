@@ -73,7 +73,7 @@ export function BodyFields(props: {
   return (
     <>
       <ChoiceField
-        label="told as"
+        label="given as"
         value={body?.shape ?? BY_SIZE}
         choices={[BY_SIZE, ...shapes]}
         say={(shape) => (shape === BY_SIZE ? shape : (kindOf(bodies, shape)?.words ?? shape))}

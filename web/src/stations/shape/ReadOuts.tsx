@@ -145,7 +145,9 @@ function ElementPart(props: {
           ),
         )}
       </dl>
-      {stone && <p className="why">It goes round the {words(stone)} as that is told among the parts.</p>}
+      {stone && (
+        <p className="why">It goes round the {words(stone)} as it is given under beads, stones and joins.</p>
+      )}
       <ToolRows planned={planned} strand={strand} />
       <Finished element={element} planned={planned} />
       <StrengthRows planned={planned} strand={strand} />

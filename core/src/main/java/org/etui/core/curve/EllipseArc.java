@@ -23,6 +23,9 @@ import org.hipparchus.util.MathUtils;
 public record EllipseArc(double aMm, double bMm, double offsetMm, double fromRad, double toRad, int side)
         implements CurvePiece {
     private static final double SOLVED_RAD = 1e-13;
+    /** The library has no number for an angle of 0; so near to it, E(φ|m) = φ − mφ³/6 is φ to the last digit. */
+    private static final double NEXT_TO_NOTHING_RAD = 1e-9;
+
     private static final int PARTS = 12;
     private static final int EVALUATIONS = 200;
 
@@ -49,9 +52,13 @@ public record EllipseArc(double aMm, double bMm, double offsetMm, double fromRad
     }
 
     private double ellipse(double tau) {
-        double long2 = Math.max(aMm, bMm);
-        double m = 1 - Math.pow(Math.min(aMm, bMm) / long2, 2);
-        return long2 * LegendreEllipticIntegral.bigE(aMm >= bMm ? tau - Math.PI / 2 : tau, m);
+        double longest = Math.max(aMm, bMm);
+        double m = 1 - Math.pow(Math.min(aMm, bMm) / longest, 2);
+        double fromMiddle = aMm >= bMm ? tau - Math.PI / 2 : tau;
+        return longest
+                * (Math.abs(fromMiddle) < NEXT_TO_NOTHING_RAD
+                        ? fromMiddle
+                        : LegendreEllipticIntegral.bigE(fromMiddle, m));
     }
 
     /** Angle of the outward normal, growing with τ. */

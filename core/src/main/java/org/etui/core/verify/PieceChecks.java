@@ -106,11 +106,13 @@ public final class PieceChecks {
 
     private void body(String path, Body body) {
         body.front().ifPresent(front -> outline(path + ".outline", front));
+        boolean solid = true;
         try {
             body.front().ifPresent(Solid::way);
             new Solid(body).volumeMm3();
         } catch (IllegalArgumentException | MathRuntimeException impossible) {
             bad(path, "body", "its measures make no solid: " + impossible.getMessage());
+            solid = false;
         }
         if (body instanceof Body.Cabochon c && c.girdleMm() > c.heightMm()) {
             bad(path + ".girdleMm", c.girdleMm(), "must be at most the height, " + c.heightMm() + " mm");
@@ -123,7 +125,7 @@ public final class PieceChecks {
                     path + ".hole.diameterMm",
                     b.hole().diameterMm(),
                     "must be below the diameter of the bead, " + b.diameterMm() + " mm");
-        } else if (body instanceof Body.Sheet sheet) {
+        } else if (solid && body instanceof Body.Sheet sheet) {
             folds(path, new FoldedSheet(sheet));
         }
     }

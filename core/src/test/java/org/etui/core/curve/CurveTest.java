@@ -236,6 +236,21 @@ class CurveTest {
         assertThat(needle.wireLengthMm(1)).isCloseTo(8 * 5000, within(80.0));
     }
 
+    /** From the end of an axis, where the angle of the integral is 0: half of it is half as long as the whole (by symmetry). */
+    @Test
+    void ellipseFromTheEndOfAnAxis_isMeasured() {
+        for (EllipseArc half : List.of(
+                new EllipseArc(15, 9, 0, Math.PI / 2, 3 * Math.PI / 2, 1),
+                new EllipseArc(9, 15, 0, 0, Math.PI, 1),
+                new EllipseArc(50_000, 49_999.995, 0, Math.PI / 2, 3 * Math.PI / 2, 1))) {
+            double whole = new EllipseArc(half.aMm(), half.bMm(), 0, 0.3, 0.3 + 2 * Math.PI, 1).lengthMm();
+            assertThat(half.lengthMm()).isCloseTo(whole / 2, within(1e-9 * whole));
+            assertThat(half.at(half.lengthMm() / 2).position().getNorm())
+                    .isFinite()
+                    .isPositive();
+        }
+    }
+
     /** Source: Ramanujan's second formula for the perimeter of an ellipse (Ramanujan 1914); error below 1e-9 here. */
     @Test
     void perimeterOfAnEllipse_agreesWithRamanujan() {

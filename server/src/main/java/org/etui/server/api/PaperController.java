@@ -1,10 +1,13 @@
 package org.etui.server.api;
 
 import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
 import java.util.List;
+import org.etui.core.check.Word;
 import org.etui.core.job.Together;
 import org.etui.core.measure.LengthFormat;
 import org.etui.core.piece.Piece;
+import org.etui.core.plan.Plan;
 import org.etui.core.plan.PlanOptions;
 import org.etui.core.plan.Planner;
 import org.etui.server.contract.Reader;
@@ -42,6 +45,26 @@ class PaperController {
         this.reader = reader;
         this.maker = maker;
         this.watch = watch;
+    }
+
+    /**
+     * A sheet that has something to show.
+     *
+     * @param sheet its word in the address
+     * @param title what it is called
+     */
+    record Offer(String sheet, String title) {}
+
+    /** The sheets that have something to show of a piece. */
+    @GetMapping("/pieces/{id}/sheets")
+    List<Offer> offers(@PathVariable String id) {
+        return offers(piece(id));
+    }
+
+    /** The same of all pieces of a job. */
+    @GetMapping("/jobs/{id}/sheets")
+    List<Offer> jobOffers(@PathVariable String id) {
+        return offers(jobs.piece(id));
     }
 
     /** A sheet of a piece: template, marks, gaps, jig, card; as PDF or SVG. */
@@ -124,6 +147,16 @@ class PaperController {
 
     private Piece piece(String id) {
         return KeptPiece.of(pieces.read(id), reader).document();
+    }
+
+    private List<Offer> offers(Piece piece) {
+        return watch.many(() -> {
+            Plan plan = Planner.plan(piece, PlanOptions.USUAL.by(maker.hand()));
+            return Arrays.stream(Sheet.values())
+                    .filter(s -> s.shows(piece, plan))
+                    .map(s -> new Offer(Word.of(s), s.title()))
+                    .toList();
+        });
     }
 
     private ResponseEntity<byte[]> sheet(Piece piece, String sheet, String format, String paper, String units) {

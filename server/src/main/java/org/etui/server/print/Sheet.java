@@ -5,6 +5,7 @@ import org.etui.core.piece.Piece;
 import org.etui.core.plan.Plan;
 import org.etui.core.plan.PlanOptions;
 import org.etui.core.plan.Repeat;
+import org.etui.core.work.Jig;
 import org.etui.core.work.StrandWork;
 
 /** What can be printed. Every sheet measures true and has check bars on every page. */
@@ -30,12 +31,24 @@ public enum Sheet {
         void draw(Piece piece, Plan plan, LengthFormat format, Flow flow) {
             GapStrip.draw(Repeat.of(piece, plan), format, flow);
         }
+
+        @Override
+        public boolean shows(Piece piece, Plan plan) {
+            return !Repeat.of(piece, plan).isEmpty();
+        }
     },
     /** Peg positions and sizes. */
     JIG("jig sheet") {
         @Override
         void draw(Piece piece, Plan plan, LengthFormat format, Flow flow) {
             JigSheet.draw(StrandWork.all(piece), format, flow);
+        }
+
+        @Override
+        public boolean shows(Piece piece, Plan plan) {
+            return StrandWork.all(piece).stream()
+                    .map(Jig::of)
+                    .anyMatch(jig -> !jig.pegs().isEmpty());
         }
     },
     /** What is cut of sheet, with its holes and folds. */
@@ -44,12 +57,22 @@ public enum Sheet {
         void draw(Piece piece, Plan plan, LengthFormat format, Flow flow) {
             SheetShapes.draw(piece, format, flow);
         }
+
+        @Override
+        public boolean shows(Piece piece, Plan plan) {
+            return piece.parts().stream().anyMatch(SheetShapes::isCut);
+        }
     },
     /** The colours of its bath, with room for samples. */
     SWATCHES("swatch sheet") {
         @Override
         void draw(Piece piece, Plan plan, LengthFormat format, Flow flow) {
             SwatchSheet.draw(piece, flow);
+        }
+
+        @Override
+        public boolean shows(Piece piece, Plan plan) {
+            return SwatchSheet.takesColour(piece);
         }
     },
     /** The bench card with pictures. */
@@ -77,6 +100,11 @@ public enum Sheet {
     }
 
     abstract void draw(Piece piece, Plan plan, LengthFormat format, Flow flow);
+
+    /** Whether it has anything to show of a piece, and so is offered. */
+    public boolean shows(Piece piece, Plan plan) {
+        return true;
+    }
 
     /**
      * The sheet of a piece.

@@ -34,14 +34,19 @@ final class SheetShapes {
                         + " fold.");
         boolean none = true;
         for (Part part : piece.parts()) {
-            if (part.kind() == PartKind.BLANK && part.body().orElse(null) instanceof Body.Sheet sheet) {
+            if (isCut(part)) {
                 none = false;
-                shape(part, sheet, format, flow);
+                shape(part, (Body.Sheet) part.body().orElseThrow(), format, flow);
             }
         }
         if (none) {
             flow.line(3, "Nothing of this piece is cut of sheet.");
         }
+    }
+
+    /** Whether a part is cut out of sheet. */
+    static boolean isCut(Part part) {
+        return part.kind() == PartKind.BLANK && part.body().orElse(null) instanceof Body.Sheet;
     }
 
     private static void shape(Part part, Body.Sheet sheet, LengthFormat format, Flow flow) {

@@ -28,6 +28,24 @@ final class SwatchSheet {
     private SwatchSheet() {}
 
     static void draw(Piece piece, Flow flow) {
+        Map<Colour.Recipe, Set<Metal>> baths = baths(piece);
+        if (!takesColour(piece)) {
+            flow.paragraph(3.2, "None of its metals takes colour in a sulfide bath.");
+            return;
+        }
+        flow.paragraph(
+                3.2,
+                "Dip an off-cut, look, pull it at the colour, dry it and stick it beside the printed one; write down how long"
+                        + " it took. Times are estimates, and no paper shows metal: your sample is the true one.");
+        baths.forEach((bath, metals) -> draw(bath, metals, flow));
+    }
+
+    /** Whether any of its metals takes colour. */
+    static boolean takesColour(Piece piece) {
+        return baths(piece).values().stream().anyMatch(metals -> !metals.isEmpty());
+    }
+
+    private static Map<Colour.Recipe, Set<Metal>> baths(Piece piece) {
         Map<Colour.Recipe, Set<Metal>> baths = new LinkedHashMap<>();
         Dip.of(piece)
                 .forEach(d -> baths.computeIfAbsent(d.colour().recipe(), r -> new LinkedHashSet<>())
@@ -40,15 +58,7 @@ final class SwatchSheet {
                             .filter(m -> m.sulfide() != Metal.Sulfide.NONE)
                             .collect(Collectors.toCollection(LinkedHashSet::new)));
         }
-        if (baths.values().stream().allMatch(Set::isEmpty)) {
-            flow.paragraph(3.2, "None of its metals takes colour in a sulfide bath.");
-            return;
-        }
-        flow.paragraph(
-                3.2,
-                "Dip an off-cut, look, pull it at the colour, dry it and stick it beside the printed one; write down how long"
-                        + " it took. Times are estimates, and no paper shows metal: your sample is the true one.");
-        baths.forEach((bath, metals) -> draw(bath, metals, flow));
+        return baths;
     }
 
     private static void draw(Colour.Recipe bath, Set<Metal> metals, Flow flow) {

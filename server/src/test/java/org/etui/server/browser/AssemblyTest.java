@@ -236,7 +236,7 @@ class AssemblyTest {
         Locator part = page.getByLabel("part part-1");
         part.getByLabel("part 1", new Locator.GetByLabelOptions().setExact(true))
                 .selectOption("blank");
-        part.getByLabel("told as").selectOption("sheet");
+        part.getByLabel("given as").selectOption("sheet");
         part.getByLabel("from the front").selectOption("round");
         part.getByLabel("how many").fill("4");
         page.keyboard().press("Enter");

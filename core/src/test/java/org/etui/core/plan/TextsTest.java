@@ -1,0 +1,121 @@
+package org.etui.core.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import org.etui.core.check.BadInput;
+import org.etui.core.measure.LengthFormat;
+import org.etui.core.measure.Units;
+import org.etui.core.pattern.Patterns;
+import org.etui.core.piece.Piece;
+import org.etui.core.piece.Purpose;
+import org.etui.core.rule.Cautions;
+import org.etui.core.sequence.Step;
+import org.etui.core.tool.Care;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/**
+ * Every text of card, advice and guide, once, with its figures left out: laid in {@code target/texts.txt} to be read as a whole, and held to plain
+ * words here.
+ */
+class TextsTest {
+    private static final Map<String, Set<String>> TEXTS = new LinkedHashMap<>();
+
+    @BeforeAll
+    static void collect() throws IOException {
+        for (org.etui.core.pattern.Pattern pattern : Patterns.ALL) {
+            for (Purpose purpose : pattern.purposes()) {
+                try {
+                    Piece piece = pattern.make(Map.of(), Optional.empty(), Optional.of(purpose));
+                    ofPlan(Planner.plan(piece, new PlanOptions(PlanOptions.States.NONE, new LengthFormat(Units.MM))));
+                } catch (BadInput none) {
+                    continue;
+                }
+            }
+            pattern.parameters().forEach(p -> add("measures", p.title()));
+            add("forms", pattern.title());
+        }
+        Formula.ALL.forEach(
+                f -> List.of(f.chapter(), f.name(), f.source(), f.sure()).forEach(t -> add("guide", t)));
+        Care.ALL.forEach(c -> List.of(c.tool(), c.use(), c.care()).forEach(t -> add("guide", t)));
+        Cautions.ALL.forEach(c -> add("guide", c.message()));
+        List<String> lines = new ArrayList<>();
+        TEXTS.forEach((where, all) -> {
+            lines.add("## " + where);
+            lines.addAll(all);
+        });
+        Files.write(Path.of("target/texts.txt"), lines);
+    }
+
+    private static void ofPlan(Plan plan) {
+        plan.advice()
+                .forEach(a -> Stream.of(a.message(), a.because(), a.instead()).forEach(t -> add("advice", t)));
+        for (Step step : plan.steps()) {
+            add("titles", step.title());
+            add("tools", step.tool());
+            add("steps", step.text());
+            step.each().forEach(e -> add("steps", e.text()));
+            add("checks", step.check());
+            add("cautions", step.caution());
+        }
+        plan.cautions().forEach(c -> add("cautions", c.message()));
+    }
+
+    private static void add(String where, String text) {
+        if (!text.isBlank()) {
+            TEXTS.computeIfAbsent(where, w -> new LinkedHashSet<>())
+                    .add(text.replaceAll("\\d+([.,/]\\d+)*", "#").replaceAll("#( #)+", "#"));
+        }
+    }
+
+    @Test
+    void everyKindOfText_isThere() {
+        assertThat(TEXTS.keySet())
+                .contains("titles", "tools", "steps", "checks", "cautions", "advice", "measures", "forms", "guide");
+        assertThat(TEXTS.get("steps")).hasSizeGreaterThan(300);
+    }
+
+    /** Words and slips that no reader of today's English expects at the bench. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "out of use       | \\b([Rr]eckon\\w*|whilst|thereof|hence|amongst|upon|of which|anew)\\b",
+                "an id            | \\b[a-z-]+\\.[a-z-]+(?<!\\.etui)\\b(?![0-9])",
+                "a word twice     | \\b(?!that|had)([A-Za-z]+) \\1\\b",
+                "space and stop   | \\s[,.;:](\\s|$)",
+                "two stops        | [.,;:][.,;:]",
+                "two spaces       | \\S\\s{2,}\\S",
+                "one of many      | \\b1 (turns|wires|times|strands|links|rounds|loops)\\b",
+                "not a number     | \\b(NaN|Infinity|null|Optional)\\b"
+            })
+    void noText_holds(String what, String pattern) {
+        Pattern wrong = Pattern.compile(pattern);
+        List<String> found = TEXTS.values().stream()
+                .flatMap(Set::stream)
+                .filter(t -> wrong.matcher(t).find())
+                .toList();
+        assertThat(found).as(what).isEmpty();
+    }
+
+    @Test
+    void whatIsRead_beginsWithACapitalAndEndsWithAStop() {
+        for (String where : List.of("steps", "checks")) {
+            assertThat(TEXTS.get(where)).allSatisfy(t -> assertThat(t).matches("(?s)[A-Z#‘“].*[.!?:”]"));
+        }
+    }
+}
