@@ -2135,6 +2135,11 @@ export interface components {
              * @default true
              */
             stopBath: boolean;
+            /**
+             * @description whether the tool is in the left hand: card and paper are mirrored
+             * @default false
+             */
+            leftHanded: boolean;
         };
         SettingsBench: {
             /**
@@ -2315,6 +2320,11 @@ export interface components {
             };
             /** @description what it has to hold where that is not what its purpose needs, N */
             loadN?: number;
+            /**
+             * @description words to find it by, each 1 to 40 characters
+             * @default []
+             */
+            tags: string[];
         };
         Source: {
             /** @description name of the pattern */
@@ -5487,6 +5497,8 @@ export interface components {
             drawing: components["schemas"]["Drawing"][];
             /** @description what is not wire, drawn where it sits */
             parts: components["schemas"]["PartDrawn"][];
+            /** @description words to find it by */
+            tags: string[];
             /** @description why it cannot be shown; absent where it can; it can still be saved as a file */
             wrong?: string;
             /** @description whether its figures are still being worked out: ask again */

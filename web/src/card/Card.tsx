@@ -77,7 +77,7 @@ export function Card(props: {
     (t) => !t.over && steps[t.step] && touches(steps[t.step] as Step, step) && t.step < now,
   );
   return (
-    <div className="bench-card">
+    <div className={school?.leftHanded ? 'bench-card left-hand' : 'bench-card'}>
       <Steps steps={steps} now={now} onGo={(i) => progress.go(i)} />
       <Timers timers={progress.timers} onDone={progress.dismiss} />
       <div className="now">

@@ -11,7 +11,7 @@ import { useSize } from '../wire/useSize';
 import type { Drawn } from '../wire/paint';
 import { panes, Parts, partTracks } from '../wire/Parts';
 import { WireForm } from '../wire/WireForm';
-import { picturesOf, type Picture } from './pictures';
+import { mirrored, picturesOf, type Picture } from './pictures';
 import { places } from './places';
 
 const RisingForm = lazy(() => import('../wire/RisingForm').then((m) => ({ default: m.RisingForm })));
@@ -26,7 +26,12 @@ export function Pictures(props: {
   now: number;
 }) {
   const { plan, steps, now } = props;
-  const [before, after] = useMemo(() => picturesOf(plan, steps, now), [plan, steps, now]);
+  const { school } = useSettings();
+  const leftHanded = school?.leftHanded ?? false;
+  const [before, after] = useMemo(() => {
+    const [a, b] = picturesOf(plan, steps, now);
+    return leftHanded ? [mirrored(a), mirrored(b)] : [a, b];
+  }, [plan, steps, now, leftHanded]);
   return (
     <div className={`pictures ${lying([before, after])}`}>
       <Shown picture={before} other={after} label="before this step" />

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { ChainPlan, PartDrawn, Plan, Step, StrandPlan } from '../api/types';
 import { reached } from './assembly';
-import { end, fromSpool, picturesOf, stateOf, straight } from './pictures';
+import { end, fromSpool, mirrored, picturesOf, stateOf, straight } from './pictures';
 
 const station = (sMm: number, drawnMm: number, strain = 0) => ({
   sMm,
@@ -98,6 +98,27 @@ describe('pictures of a step', () => {
       { x: 70, mm: 30 },
       { x: 90, mm: 10 },
     ]);
+  });
+
+  it('for the left hand it is the mirror image: twice is the same', () => {
+    const [, marks] = pictures(step('marks'));
+    const [bend] = pictures(step('states', { state: 1, element: 'hook' }));
+    expect(mirrored(marks).ticks.map((t) => t.x)).toEqual([-70, -90]);
+    expect(mirrored(marks).ticks.map((t) => t.mm)).toEqual([30, 10]);
+    for (const picture of [marks, bend]) {
+      const there = mirrored(picture);
+      expect(there.wires[0]?.outline.at(-1)?.[0]).toBeCloseTo(
+        -(picture.wires[0]?.outline.at(-1)?.[0] ?? 0),
+        9,
+      );
+      expect(there.wires[0]?.outline.at(-1)?.[3]).toBe(picture.wires[0]?.outline.at(-1)?.[3]);
+      const back = mirrored(there);
+      expect(back.wires.map((w) => w.outline.map((p) => p.map((n) => n + 0)))).toEqual(
+        picture.wires.map((w) => w.outline.map((p) => p.map((n) => n + 0))),
+      );
+      expect(back.focus?.x ?? 0).toBeCloseTo(picture.focus?.x ?? 0, 9);
+    }
+    expect(mirrored({ ...marks, says: 'after: the left corner' }).says).toBe('after: the right corner');
   });
 
   it('a bend in a long wire is shown close up, level before', () => {

@@ -490,6 +490,22 @@ function hanging(link: MetalWire[], chain: ChainPlan): [Picture, Picture] {
   ];
 }
 
+/** A picture for a maker whose tool is in the left hand: what was to the right is to the left. */
+export function mirrored(picture: Picture): Picture {
+  const { focus } = picture;
+  return {
+    ...picture,
+    says: picture.says.replace(/\b(left|right)\b/g, (side) => (side === 'left' ? 'right' : 'left')),
+    wires: picture.wires.map((w) => ({
+      ...w,
+      outline: w.outline.map(([x, y, z, s]): Point => [-x, y, z, s]),
+    })),
+    parts: picture.parts.map((p) => carried(p, ([x = 0, y = 0, z = 0]) => [-x, y, z])),
+    ticks: picture.ticks.map((t) => ({ ...t, x: -t.x })),
+    ...(focus && { focus: { ...focus, x: -(focus.x + focus.width) } }),
+  };
+}
+
 /** The pictures of a step, before and after. */
 export function picturesOf(plan: Plan, steps: readonly Step[], now: number): [Picture, Picture] {
   const step = steps[now] as Step;

@@ -34,7 +34,7 @@ export function PrintDialog(props: {
     staleTime: 0,
   });
   const strip = STRIPS.some((s) => s.sheet === sheet);
-  const sheets = [...(offered.data ?? []), ...STRIPS];
+  const sheets = props.address ? (offered.data ?? []) : STRIPS;
   const title = sheets.find((s) => s.sheet === sheet)?.title ?? '';
   const address = (format: 'pdf' | 'svg') =>
     `${strip ? '/api' : props.address}/sheets/${sheet}?format=${format}&paper=${paper}&units=${units}`;

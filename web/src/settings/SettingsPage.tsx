@@ -64,6 +64,20 @@ export function SettingsPage() {
             ]}
             onTake={(word) => setSchool({ stopBath: word === 'true' })}
           />
+          <Choice
+            label="the tool is in the"
+            value={school.leftHanded ? 'left' : 'right'}
+            choices={[
+              ['right', 'right hand'],
+              ['left', 'left hand'],
+            ]}
+            onTake={(word) => setSchool({ leftHanded: word === 'left' })}
+          />
+          <p className="why">
+            For the left hand the bench card and its pictures are mirrored, and so are template, jig sheet and
+            card on paper: the piece comes out as the mirror image of the one on screen, one that lies flat is
+            the same turned over.
+          </p>
           <p className="why">
             Wrapped and twisted work is always rubbed in one direction: to and fro catches in it.
           </p>

@@ -59,9 +59,11 @@ export function OutsideFrame() {
       <header className="head" inert={card}>
         <h1>Etui</h1>
         <div className="tools">
-          <NavButton to="/jobs">jobs</NavButton>
-          <NavButton to="/stones">stones</NavButton>
-          <NavButton to="/sizes">sizes</NavButton>
+          <span role="group" aria-label="more of the bench">
+            <NavButton to="/jobs">jobs</NavButton>
+            <NavButton to="/stones">stones</NavButton>
+            <NavButton to="/sizes">sizes</NavButton>
+          </span>
           <Tools />
         </div>
       </header>

@@ -140,13 +140,17 @@ function Frame() {
           <span className={keeping.away ? 'kept away' : 'kept'} role="status">
             {kept}
           </span>
-          <Button disabled={!keeping.canUndo} onClick={keeping.undo}>
-            undo
-          </Button>
-          <Button disabled={!keeping.canRedo} onClick={keeping.redo}>
-            redo
-          </Button>
-          <Button onClick={() => setPrinting(true)}>print</Button>
+          <span role="group" aria-label="last change">
+            <Button disabled={!keeping.canUndo} onClick={keeping.undo}>
+              undo
+            </Button>
+            <Button disabled={!keeping.canRedo} onClick={keeping.redo}>
+              redo
+            </Button>
+          </span>
+          <span role="group" aria-label="on paper">
+            <Button onClick={() => setPrinting(true)}>print</Button>
+          </span>
           <Tools />
         </div>
       </header>

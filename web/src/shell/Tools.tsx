@@ -45,12 +45,14 @@ export function Tools() {
           </ToggleButton>
         ))}
       </span>
-      <NavButton to="/tools">tools</NavButton>
-      <NavButton to="/settings">settings</NavButton>
-      <NavButton to="/help/model">guide</NavButton>
-      <ToggleButton value="on" selected={dark} onClick={() => setMode(dark ? 'light' : 'dark')}>
-        lamp
-      </ToggleButton>
+      <span role="group" aria-label="about Etui">
+        <NavButton to="/tools">tools</NavButton>
+        <NavButton to="/settings">settings</NavButton>
+        <NavButton to="/help/model">guide</NavButton>
+        <ToggleButton value="on" selected={dark} onClick={() => setMode(dark ? 'light' : 'dark')}>
+          lamp
+        </ToggleButton>
+      </span>
     </>
   );
 }

@@ -21,6 +21,8 @@ export function More(props: {
   onClose: () => void;
   /** called when the piece was taken off the tray */
   onGone: (piece: TrayPiece) => void;
+  /** called when it is to get tags */
+  onTag: () => void;
 }) {
   const { piece, anchor } = props.of;
   const go = useNavigate();
@@ -44,6 +46,7 @@ export function More(props: {
       <MenuItem onClick={() => void go(`/pieces/${piece.id}/make`)}>Make it</MenuItem>
       <MenuItem onClick={after(() => many.mutate(piece))}>Make many</MenuItem>
       <MenuItem onClick={after(copy.mutate)}>Duplicate</MenuItem>
+      <MenuItem onClick={after(props.onTag)}>Tags</MenuItem>
       <MenuItem component="a" href={`/api/pieces/${piece.id}/export`} onClick={props.onClose}>
         Save as a file
       </MenuItem>

@@ -1,6 +1,15 @@
 import Button from '@mui/material/Button';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { lazy, memo, Suspense, useCallback, useMemo, useState, type MouseEvent } from 'react';
+import {
+  lazy,
+  memo,
+  Suspense,
+  useCallback,
+  useDeferredValue,
+  useMemo,
+  useState,
+  type MouseEvent,
+} from 'react';
 import { Link } from 'react-router';
 import { api } from '../api/client';
 import { queries } from '../api/queries';
@@ -14,14 +23,24 @@ import { useSize } from '../wire/useSize';
 import { PieceForm } from '../wire/PieceForm';
 import { Files } from './Files';
 import type { Asked } from './More';
+import { lookedFor, tagsOf, type Looked } from './find';
 import { inSight, layRows, trayScale, type Lying } from './layout';
 
 const More = lazy(() => import('./More').then((m) => ({ default: m.More })));
+const Find = lazy(() => import('./Find').then((m) => ({ default: m.Find })));
+const TagsDialog = lazy(() => import('./TagsDialog').then((m) => ({ default: m.TagsDialog })));
 
 /** Every piece on one mat, drawn to one scale. */
 export function Tray() {
   const tray = useQuery(queries.tray());
-  const pieces = tray.data;
+  const [looked, setLooked] = useState<Looked>();
+  // What is typed is seen at once; the mat follows.
+  const asked = useDeferredValue(looked);
+  const pieces = useMemo(
+    () => (asked && tray.data ? lookedFor(tray.data, asked) : tray.data),
+    [tray.data, asked],
+  );
+  const tags = useMemo(() => tagsOf(tray.data ?? []), [tray.data]);
   const { ref, width, height } = useSize();
   const { units } = useSettings();
   const [gone, setGone] = useState<TrayPiece>();
@@ -29,6 +48,7 @@ export function Tray() {
   const [nearer, setNearer] = useState(0);
   const [top, setTop] = useState(0);
   const [chosen, setChosen] = useState<ReadonlySet<string>>();
+  const [tagging, setTagging] = useState<readonly TrayPiece[]>();
   const cache = useQueryClient();
   const restore = useMutation({
     mutationFn: (id: string) => api.restore(id),
@@ -51,15 +71,29 @@ export function Tray() {
       return next;
     });
   }, []);
+  useKeys('slash', () => setLooked((old) => old ?? { typed: '', tags: [] }));
   useKeys(['plus', 'equal', 'add'], () => setNearer((n) => Math.min(8, n + 1)));
   useKeys(['minus', 'subtract'], () => setNearer((n) => Math.max(-4, n - 1)));
 
   if (tray.error) return <p role="alert">{tray.error.message}</p>;
-  if (pieces?.length === 0) return <EmptyTray />;
+  if (tray.data?.length === 0) return <EmptyTray />;
   return (
-    <div className="tray-page">
+    <div className={looked ? 'tray-page finding' : 'tray-page'}>
+      {looked && (
+        <Suspense fallback={<div className="tools-row find" />}>
+          <Find
+            looked={looked}
+            tags={tags}
+            found={pieces?.length ?? 0}
+            onLook={setLooked}
+            onClose={() => setLooked(undefined)}
+          />
+        </Suspense>
+      )}
       <div className="tray-mat" ref={ref} onScroll={(e) => setTop(e.currentTarget.scrollTop)}>
-        {!laid && <p role="status">Laying out the tray …</p>}
+        {!laid && (
+          <p role="status">{pieces ? 'Nothing on the tray has all of these.' : 'Laying out the tray …'}</p>
+        )}
         {laid && (
           <div style={{ position: 'relative', height: Math.max(laid.height, height - 2) }}>
             <svg width="100%" height="100%" style={{ position: 'absolute' }} aria-hidden="true">
@@ -86,7 +120,7 @@ export function Tray() {
       </div>
       <footer className="sums">
         <span>
-          <b>{pieces?.length ?? ''}</b> pieces
+          <b>{pieces?.length ?? ''}</b> {pieces !== tray.data && `of ${tray.data?.length ?? ''} `}pieces
           {laid && `, each square ${matSquare(laid.scale)} mm`}
         </span>
         <span className="scales">
@@ -96,6 +130,7 @@ export function Tray() {
           <Button disabled={nearer >= 8} aria-label="draw larger" onClick={() => setNearer(nearer + 1)}>
             +
           </Button>
+          {!looked && <Button onClick={() => setLooked({ typed: '', tags: [] })}>find</Button>}
         </span>
         {sums(pieces ?? []).map(([metal, mm]) => (
           <span key={metal}>
@@ -106,6 +141,7 @@ export function Tray() {
           <Chosen
             ids={(pieces ?? []).map((p) => p.id).filter((id) => chosen.has(id))}
             onDone={() => setChosen(undefined)}
+            onTag={() => setTagging((pieces ?? []).filter((p) => chosen.has(p.id)))}
           />
         ) : (
           <>
@@ -125,7 +161,17 @@ export function Tray() {
       </footer>
       {more && (
         <Suspense>
-          <More of={more} onClose={() => setMore(undefined)} onGone={setGone} />
+          <More
+            of={more}
+            onClose={() => setMore(undefined)}
+            onGone={setGone}
+            onTag={() => setTagging([more.piece])}
+          />
+        </Suspense>
+      )}
+      {tagging && (
+        <Suspense>
+          <TagsDialog of={tagging} known={tags.map(([tag]) => tag)} onClose={() => setTagging(undefined)} />
         </Suspense>
       )}
       <Snackbar
@@ -155,6 +201,8 @@ function Chosen(props: {
   ids: readonly string[];
   /** called when choosing ends */
   onDone: () => void;
+  /** called when they are to get tags */
+  onTag: () => void;
 }) {
   const { units } = useSettings();
   const query = props.ids.map((id) => `ids=${encodeURIComponent(id)}`).join('&');
@@ -175,6 +223,9 @@ function Chosen(props: {
       </Button>
       <Button disabled={none} href={`/api/pieces/export?${query}`}>
         Save as files
+      </Button>
+      <Button disabled={none} onClick={props.onTag}>
+        Tags
       </Button>
       <Button variant="contained" onClick={props.onDone}>
         Done

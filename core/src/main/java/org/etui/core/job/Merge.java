@@ -60,7 +60,8 @@ final class Merge {
                 merge.works,
                 first.colour(),
                 Map.of(),
-                first.loadN());
+                first.loadN(),
+                List.of());
     }
 
     private void add(Piece size, JobLine line, String behind) {

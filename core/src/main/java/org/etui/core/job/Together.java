@@ -61,7 +61,8 @@ public final class Together {
                 together.works,
                 Optional.empty(),
                 Map.of(),
-                java.util.OptionalDouble.empty());
+                java.util.OptionalDouble.empty(),
+                List.of());
         PieceChecks.require(worked);
         return worked;
     }

@@ -14,7 +14,7 @@ import org.etui.core.check.Term;
 /**
  * The one reader of lengths as makers write them: {@code 64}, {@code 6.4cm}, {@code 1,25}, {@code 2 1/2in},
  * {@code 2-1/2"}, {@code 64 thou}, {@code 14awg}, {@code swg 16}, {@code 1 finger}, {@code us 7}, {@code 203mm round},
- * {@code 170mm + 1/2in}. A word that is neither unit nor measure is refused by the path {@code measures.WORD}: so a screen knows what to
+ * {@code 170mm + 1/2in}, {@code two fingers}. A word that is neither unit nor measure is refused by the path {@code measures.WORD}: so a screen knows what to
  * ask for.
  *
  * @param mm the length in mm, above 0 and at most 100,000
@@ -38,9 +38,14 @@ public record LengthText(
             Pattern.compile("(?:#\\s*\\d+(?:/0)?|\\d+(?:/0)?\\s*(?:ga|gauge|g)\\.?|(?:ga|gauge)\\.?\\s*\\d+(?:/0)?)");
     private static final Pattern RING = Pattern.compile("(?:ring\\s+)?(us|uk|iso)(?:\\s+(?:ring|size))*\\s*(\\S.*)");
     private static final Pattern ROUND = Pattern.compile("(.*\\S)\\s+(?:round|around|girth)");
-    private static final String ALLOWED =
-            "a length above 0, at most 100,000 mm, such as 64, 6.4cm, 2 1/2in, 14awg, 16swg,"
-                    + " us 7, 203mm round, 17cm + 1/2in or a named measure";
+    private static final String TYPE = "type a length, such as 64, 2 1/2in or 14awg";
+    private static final String ABOVE = "must be above 0";
+
+    /** A count in words, at most a dozen; {@code a finger} is one. */
+    private static final List<String> COUNTS =
+            List.of("one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven", "twelve");
+
+    private static final Pattern COUNTED = Pattern.compile("(half an?|an?|" + String.join("|", COUNTS) + ") (\\D+)");
 
     /**
      * Reads a length. A ring size stands for its inside diameter, and so does a girth with {@code round} after it.
@@ -133,9 +138,14 @@ public record LengthText(
                 return ring(RingSize.valueOf(ring.group(1).toUpperCase(Locale.ROOT)), ring.group(2));
             }
             if (tidy.startsWith("-")) {
-                throw refused("read as a negative length; allowed is " + ALLOWED);
+                throw refused(ABOVE);
             }
-            return number(tidy);
+            Matcher counted = COUNTED.matcher(tidy);
+            return counted.matches() ? of(count(counted.group(1)), counted.group(2)) : number(tidy);
+        }
+
+        private static double count(String word) {
+            return word.startsWith("half") ? 0.5 : 1 + Math.max(0, COUNTS.indexOf(word));
         }
 
         private LengthText number(String tidy) {
@@ -153,9 +163,9 @@ public record LengthText(
                 return of(Double.parseDouble(decimal.group(1).replace(',', '.')), decimal.group(2));
             }
             if (PersonalMeasure.isName(tidy)) {
-                throw unknown(tidy);
+                throw unknown(tidy, tidy);
             }
-            throw refused("no number was found in it; allowed is " + ALLOWED);
+            throw refused(tidy.isEmpty() ? TYPE : "there is no number in it: " + TYPE);
         }
 
         private LengthText gauge(String word, String number) {
@@ -192,7 +202,7 @@ public record LengthText(
 
         private LengthText checked(double mm, String words) {
             if (!(mm > 0 && mm <= Check.GREATEST)) {
-                throw refused("read as " + mm + " mm; allowed is " + ALLOWED);
+                throw refused(mm > 0 ? "must be at most 100,000 mm" : ABOVE);
             }
             return new LengthText(mm, words);
         }
@@ -203,7 +213,8 @@ public record LengthText(
                 mm = personal.get(word.substring(0, word.length() - 1));
             }
             if (mm == null) {
-                throw unknown(word);
+                // Of several it is one that is asked for.
+                throw unknown(word, word.matches(".*[^s]s") ? word.substring(0, word.length() - 1) : word);
             }
             return mm;
         }
@@ -211,14 +222,14 @@ public record LengthText(
         private double over(String top, String bottom) {
             int below = Integer.parseInt(limited(bottom));
             if (below == 0) {
-                throw refused("a fraction over 0 has no size; allowed is " + ALLOWED);
+                throw refused("a fraction over 0 has no size");
             }
             return Integer.parseInt(limited(top)) / (double) below;
         }
 
         private String limited(String digits) {
             if (digits.length() > 7) {
-                throw refused("a number of " + digits.length() + " digits; allowed is " + ALLOWED);
+                throw refused("a number of " + digits.length() + " digits: must be at most 100,000 mm");
             }
             return digits;
         }
@@ -242,9 +253,9 @@ public record LengthText(
             return plain(number) + " " + unit;
         }
 
-        private BadInput unknown(String word) {
-            String limit = "“" + word + "” is no unit and no measure of yours; allowed is " + ALLOWED;
-            return PersonalMeasure.isName(word) ? new BadInput("measures." + word, text, limit) : refused(limit);
+        private BadInput unknown(String word, String one) {
+            String limit = "“" + word + "” is no unit and no measure of yours";
+            return PersonalMeasure.isName(one) ? new BadInput("measures." + one, text, limit) : refused(limit);
         }
 
         private BadInput refused(String limit) {

@@ -38,7 +38,7 @@ final class SClaspHammeredFirst extends Pattern {
                         Parameter.number("secondSweepDeg", "second bend, sweep", "degrees", 195, 90, 260)
                                 .onlyWith("bends", "each its own"),
                         Parameter.mm("middleMm", "straight in the middle", 5, 0.5, 100),
-                        Parameter.mm("lipMm", "lips", 2, 0.5, 50),
+                        Parameter.mm("lipMm", "straight at each tip", 2, 0.5, 50),
                         Parameter.mm("turnInsideMm", "turned ends, inside", 1.2, 0.5, 10),
                         Parameter.number("endPercent", "ends, of the wire's thickness", "%", 70, 40, 95)));
     }

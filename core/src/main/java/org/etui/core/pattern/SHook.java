@@ -34,7 +34,7 @@ final class SHook extends Pattern {
                         Parameter.number("secondSweepDeg", "second hook, sweep", "degrees", 240, 90, 320)
                                 .onlyWith("hooks", "each its own"),
                         Parameter.mm("middleMm", "straight in the middle", 2, 0.5, 100),
-                        Parameter.mm("lipMm", "lips", 1, 0.2, 50),
+                        Parameter.mm("lipMm", "straight at each tip", 1, 0.2, 50),
                         Parameter.mm("curlInsideMm", "curls, inside", 0.9, 0.3, 10),
                         Parameter.choice("curls", "curls face", "outward", "inward"),
                         Parameter.choice("limbs", "limbs", "apart", "touching")));

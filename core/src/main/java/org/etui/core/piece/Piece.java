@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.Consumer;
 import java.util.stream.Stream;
 import org.etui.core.check.Check;
 import org.etui.core.check.Term;
@@ -24,6 +25,7 @@ import org.etui.core.check.Term;
  * @param colour how it is darkened
  * @param entered what was typed where that was not mm, by path
  * @param loadN what it has to hold where that is not what its purpose needs, N
+ * @param tags words to find it by
  */
 public record Piece(
         @Term("always etui-piece") Format format,
@@ -55,7 +57,12 @@ public record Piece(
         Map<String, String> entered,
 
         @Term(value = "what it has to hold where that is not what its purpose needs, N", above = 0, to = 2000)
-        OptionalDouble loadN) {
+        OptionalDouble loadN,
+
+        @Term(value = "words to find it by, each 1 to 40 characters", to = 20, or = "[]")
+        List<String> tags) {
+    /** The longest tag, characters. */
+    public static final int MOST_TAG = 40;
 
     /** @throws IllegalArgumentException if there are no strands or the version is unknown */
     public Piece {
@@ -66,6 +73,7 @@ public record Piece(
         joins = List.copyOf(joins);
         work = List.copyOf(work);
         entered = Map.copyOf(entered);
+        tags = List.copyOf(tags);
     }
 
     /** A bare piece of these strands. */
@@ -83,7 +91,8 @@ public record Piece(
                 List.of(),
                 Optional.empty(),
                 Map.of(),
-                OptionalDouble.empty());
+                OptionalDouble.empty(),
+                List.of());
     }
 
     /** What it has to hold, N: its own load, else what its purpose needs; 0 where it carries none. */
@@ -91,100 +100,78 @@ public record Piece(
         return purpose.carriesLoad() ? loadN.orElse(purpose.wantsN()) : 0;
     }
 
+    /** What a changed piece is made of: every field as it stands until it is set. */
+    private final class Draft {
+        private String called = name;
+        private String told = notes;
+        private Optional<Source> from = source;
+        private List<Strand> wires = strands;
+        private List<Part> solids = parts;
+        private List<Join> joined = joins;
+        private List<Work> done = work;
+        private Optional<Colour> dark = colour;
+        private OptionalDouble newtons = loadN;
+        private List<String> words = tags;
+
+        private Piece piece() {
+            return new Piece(
+                    format, version, called, told, purpose, from, wires, solids, joined, done, dark, entered, newtons,
+                    words);
+        }
+    }
+
+    private Piece with(Consumer<Draft> change) {
+        Draft draft = new Draft();
+        change.accept(draft);
+        return draft.piece();
+    }
+
     /** The same with a load of its own. */
     public Piece withLoad(double newtons) {
-        return new Piece(
-                format,
-                version,
-                name,
-                notes,
-                purpose,
-                source,
-                strands,
-                parts,
-                joins,
-                work,
-                colour,
-                entered,
-                OptionalDouble.of(newtons));
+        return with(d -> d.newtons = OptionalDouble.of(newtons));
     }
 
     /** The same, remembering the pattern it came from. */
     public Piece withSource(Source from) {
-        return new Piece(
-                format,
-                version,
-                name,
-                notes,
-                purpose,
-                Optional.of(from),
-                strands,
-                parts,
-                joins,
-                work,
-                colour,
-                entered,
-                loadN);
+        return with(d -> d.from = Optional.of(from));
     }
 
     /** The same under another name. */
     public Piece withName(String other) {
-        return new Piece(
-                format, version, other, notes, purpose, source, strands, parts, joins, work, colour, entered, loadN);
+        return with(d -> d.called = other);
     }
 
     /** The same with other notes. */
     public Piece withNotes(String other) {
-        return new Piece(
-                format, version, name, other, purpose, source, strands, parts, joins, work, colour, entered, loadN);
+        return with(d -> d.told = other);
+    }
+
+    /** The same with other words to find it by. */
+    public Piece withTags(List<String> other) {
+        return with(d -> d.words = other);
     }
 
     /** The same with other strands. */
     public Piece withStrands(List<Strand> other) {
-        return new Piece(
-                format, version, name, notes, purpose, source, other, parts, joins, work, colour, entered, loadN);
+        return with(d -> d.wires = other);
     }
 
     /** The same with other work. */
     public Piece withWork(List<Work> other) {
-        return new Piece(
-                format, version, name, notes, purpose, source, strands, parts, joins, other, colour, entered, loadN);
+        return with(d -> d.done = other);
     }
 
     /** The same with another colour. */
     public Piece withColour(Colour other) {
-        return new Piece(
-                format,
-                version,
-                name,
-                notes,
-                purpose,
-                source,
-                strands,
-                parts,
-                joins,
-                work,
-                Optional.of(other),
-                entered,
-                loadN);
+        return with(d -> d.dark = Optional.of(other));
     }
 
     /** The same with parts and joins. */
     public Piece withParts(List<Part> otherParts, List<Join> otherJoins) {
-        return new Piece(
-                format,
-                version,
-                name,
-                notes,
-                purpose,
-                source,
-                strands,
-                otherParts,
-                otherJoins,
-                work,
-                colour,
-                entered,
-                loadN);
+        return with(d -> {
+            d.solids = otherParts;
+            d.joined = otherJoins;
+        });
     }
 
     /**

@@ -28,7 +28,7 @@ public final class Cautions {
             "coatings",
             "Do not sand or heat coated wire. Some wire sold as copper or brass is coated: try a scrap first.");
     private static final Caution NICKEL =
-            new Caution("nickel", "Some alloys and findings hold nickel, which many people do not stand on the skin.");
+            new Caution("nickel", "Some alloys and findings hold nickel, which irritates the skin of many people.");
     private static final Caution SULFIDE = new Caution(
             "sulfide bath",
             "It gives off hydrogen sulfide. Open window or outdoors, never with acid nearby; gloves, glasses, no kitchen ware"
@@ -40,8 +40,8 @@ public final class Cautions {
     private static final Caution SEALER = new Caution("sealer", "Open window, no flame, until it is dry.");
     private static final Caution HEAT = new Caution(
             "heat",
-            "Balling, annealing and soldering are outside of Etui. They want training, ventilation and fire precautions; bought"
-                    + " headed pins and a fresh length of softer wire do without.");
+            "Balling, annealing and soldering are outside of Etui. They need training, ventilation and fire precautions; bought"
+                    + " headed pins and a fresh length of softer wire take their place.");
     private static final Caution PICKLE = new Caution(
             "steel and acid", "Steel in a pickle with copper plates everything pink: keep steel wire and tools out.");
     private static final Caution NECK = new Caution(

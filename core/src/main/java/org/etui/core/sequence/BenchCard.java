@@ -79,6 +79,7 @@ public final class BenchCard {
                         * group(piece, step)
                                 .map(g -> hand.factor(Habit.MINUTES, g))
                                 .orElse(1.0)))
+                .map(step -> school.leftHanded() ? step.mirrored() : step)
                 .toList();
         return new Card(
                 withBreaks(steps),

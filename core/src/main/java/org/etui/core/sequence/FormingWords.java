@@ -141,7 +141,7 @@ record FormingWords(LengthFormat format, School school) {
                 return pressed(arc, arc.wave().get());
             }
             String on = "bend on to " + Math.round(arc.sweepDeg() * overbend) + "°";
-            return held(on, on) + "; let go it stands at " + plain(Math.round(arc.sweepDeg())) + "° (estimate)."
+            return held(on, on) + "; let go, it stands at " + plain(Math.round(arc.sweepDeg())) + "° (estimate)."
                     + comesTo(tool);
         }
 

@@ -8,6 +8,7 @@ import org.etui.core.check.Term;
  * @param spiral how a spiral is laid
  * @param polish how it is polished back
  * @param stopBath whether the sulfide is stopped in soda water
+ * @param leftHanded whether the tool is in the left hand: card and paper are mirrored, and so is what is made by them
  */
 public record School(
         @Term(value = "how a spiral is laid", or = "\"push\"")
@@ -17,9 +18,12 @@ public record School(
         Polish polish,
 
         @Term(value = "whether the sulfide is stopped in soda water", or = "true")
-        boolean stopBath) {
-    /** Push, to and fro, with a stop bath. */
-    public static final School USUAL = new School(Spiral.PUSH, Polish.TO_AND_FRO, true);
+        boolean stopBath,
+
+        @Term(value = "whether the tool is in the left hand: card and paper are mirrored", or = "false")
+        boolean leftHanded) {
+    /** Push, to and fro, with a stop bath, the tool in the right hand. */
+    public static final School USUAL = new School(Spiral.PUSH, Polish.TO_AND_FRO, true, false);
 
     /** How a spiral is laid. */
     public enum Spiral {

@@ -93,7 +93,7 @@ final class SpringOnPivot implements Precedence {
                                 + ", a little above its middle, so that it does not tip forward. They are too small for fingers: tape each down and hold"
                                 + " it in a small clamp with leather under the jaws until its first rivet is set. Drill through one hole of each, put a rivet in from"
                                 + " this side, set its head on a flat punch held in the vice and spread the other end on the front; then the next"
-                                + " hole. Or lash it through all holes with thin wire, three rounds. No heat: springs and colours do not stand it.")
+                                + " hole. Or lash it through all holes with thin wire, three rounds. No heat: it ruins springs and colours.")
                 .check("Nothing rocks, and the edges of all of them are parallel.")
                 .minutes(parts.size() * 2 * Minutes.A_RIVET);
         course.between().stream()

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
+import java.util.function.UnaryOperator;
 import org.etui.core.check.Term;
 
 /**
@@ -102,9 +103,37 @@ public record Step(
 
     /** The same, taking so long, minutes. */
     Step withMinutes(double estimate) {
+        return with(estimate, UnaryOperator.identity());
+    }
+
+    /** The same for a maker whose tool is in the left hand. */
+    Step mirrored() {
+        return with(minutes, Mirrored::words);
+    }
+
+    private Step with(double estimate, UnaryOperator<String> said) {
+        List<Each> differs = each.stream()
+                .map(e -> new Each(e.strand(), said.apply(e.title()), e.wires(), said.apply(e.text()), e.state()))
+                .toList();
         return new Step(
-                kind, about, strand, title, tool, text, each, wires, check, caution, advice, handsOn, estimate, element,
-                markMm, state, shows, finish);
+                kind,
+                about,
+                strand,
+                said.apply(title),
+                tool,
+                said.apply(text),
+                differs,
+                wires,
+                said.apply(check),
+                said.apply(caution),
+                advice,
+                handsOn,
+                estimate,
+                element,
+                markMm,
+                state,
+                shows,
+                finish);
     }
 
     /** How long hands are needed, minutes. */

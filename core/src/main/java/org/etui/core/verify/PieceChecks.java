@@ -84,6 +84,12 @@ public final class PieceChecks {
         unique("strands", piece.strands().stream().map(Strand::id).toList());
         unique("parts", piece.parts().stream().map(Part::id).toList());
         unique("work", piece.work().stream().map(Work::id).toList());
+        for (int i = 0; i < piece.tags().size(); i++) {
+            tag(
+                    "tags." + i,
+                    piece.tags().get(i),
+                    piece.tags().indexOf(piece.tags().get(i)) < i);
+        }
         for (int i = 0; i < piece.strands().size(); i++) {
             strand("strands." + i, piece.strands().get(i));
         }
@@ -96,6 +102,14 @@ public final class PieceChecks {
         for (int i = 0; i < piece.joins().size(); i++) {
             place("joins." + i + ".a", piece.joins().get(i).a());
             place("joins." + i + ".b", piece.joins().get(i).b());
+        }
+    }
+
+    private void tag(String path, String tag, boolean again) {
+        if (tag.isBlank() || tag.length() > Piece.MOST_TAG) {
+            bad(path, tag, "must be 1 to " + Piece.MOST_TAG + " characters");
+        } else if (again) {
+            bad(path, tag, "must be there once");
         }
     }
 

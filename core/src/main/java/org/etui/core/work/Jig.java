@@ -94,6 +94,20 @@ public record Jig(String strand, String title, boolean flat, List<Peg> pegs, Lis
         }
     }
 
+    /** The same for a maker whose tool is in the left hand. */
+    public Jig mirrored() {
+        return new Jig(
+                strand,
+                title,
+                flat,
+                pegs.stream()
+                        .map(p -> new Peg(
+                                p.element(), p.label(), -p.xMm(), p.yMm(), p.diameterMm(), p.comesToMm(), -p.turns()))
+                        .toList(),
+                way.stream().map(at -> new double[] {-at[0], at[1]}).toList(),
+                byHand);
+    }
+
     /** Wire that has to be led this many times as far as it stays is no wire for a jig (engineering estimate). */
     private static final double MOST_OVERBEND = 4;
 

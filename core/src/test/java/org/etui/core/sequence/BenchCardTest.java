@@ -309,7 +309,7 @@ class BenchCardTest {
     @Test
     void school_changesTheWordsNotTheLengths() {
         Piece spiral = dark(Patterns.find("flat-spiral").orElseThrow().usual());
-        School other = new School(School.Spiral.DRAW, School.Polish.ONE_DIRECTION, false);
+        School other = new School(School.Spiral.DRAW, School.Polish.ONE_DIRECTION, false, false);
         Plan usual = Planner.plan(spiral, PlanOptions.USUAL);
         Plan taught = Planner.plan(
                 spiral,
@@ -348,7 +348,8 @@ class BenchCardTest {
                 piece.work(),
                 Optional.of(colour),
                 Map.of(),
-                java.util.OptionalDouble.empty());
+                java.util.OptionalDouble.empty(),
+                List.of());
     }
 
     private static String words(Plan plan) {

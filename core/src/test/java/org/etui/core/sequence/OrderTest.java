@@ -89,7 +89,8 @@ class OrderTest {
                 List.of(),
                 colour,
                 Map.of(),
-                java.util.OptionalDouble.empty());
+                java.util.OptionalDouble.empty(),
+                List.of());
     }
 
     private static Part bead(String on, String material) {

@@ -183,7 +183,7 @@ class WorkStepsTest {
                 .orElseThrow();
 
         assertThat(step.tool()).isEqualTo("mandrel, 12 mm");
-        assertThat(step.text()).contains("bend on to 20", "let go it stands at 200°", "(estimate)");
+        assertThat(step.text()).contains("bend on to 20", "let go, it stands at 200°", "(estimate)");
     }
 
     /** Two pairs of discs of sheet with two holes each: cut out and compared in pairs, then pierced where the holes are (common practice). */

@@ -59,7 +59,7 @@ class KitController {
         LengthFormat lengths = new LengthFormat(PlanController.units(units));
         Kit kit = kit(id, spares);
         Piece one = jobs.one(id);
-        Plan plan = watch.plan(() -> Planner.plan(one, maker.options(PlanOptions.States.ALL, lengths)));
+        Plan plan = watch.plan(() -> Planner.plan(one, maker.pupils(PlanOptions.States.ALL, lengths)));
         String name = jobs.job(id).name();
         return PaperController.shown(
                 KitSheet.of(name, kit, one, plan, on, lengths, as),

@@ -3,6 +3,7 @@ package org.etui.server.api;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.Stream;
 import org.etui.core.check.Word;
 import org.etui.core.job.Together;
 import org.etui.core.measure.LengthFormat;
@@ -55,7 +56,7 @@ class PaperController {
      */
     record Offer(String sheet, String title) {}
 
-    /** The sheets that have something to show of a piece. */
+    /** The sheets that have something to show of a piece, and the strips that it is sized by. */
     @GetMapping("/pieces/{id}/sheets")
     List<Offer> offers(@PathVariable String id) {
         return offers(piece(id));
@@ -152,10 +153,13 @@ class PaperController {
     private List<Offer> offers(Piece piece) {
         return watch.many(() -> {
             Plan plan = Planner.plan(piece, PlanOptions.USUAL.by(maker.hand()));
-            return Arrays.stream(Sheet.values())
+            Stream<Offer> sheets = Arrays.stream(Sheet.values())
                     .filter(s -> s.shows(piece, plan))
-                    .map(s -> new Offer(Word.of(s), s.title()))
-                    .toList();
+                    .map(s -> new Offer(Word.of(s), s.title()));
+            Stream<Offer> strips = Arrays.stream(SizeSheet.values())
+                    .filter(s -> s.suits(piece))
+                    .map(s -> new Offer(Word.of(s), s.title()));
+            return Stream.concat(sheets, strips).toList();
         });
     }
 
@@ -165,7 +169,13 @@ class PaperController {
         Paper on = PlanController.word("paper", paper, Paper.values());
         LengthFormat lengths = new LengthFormat(PlanController.units(units));
         PlanOptions options = maker.options(wanted.states(), lengths);
-        byte[] body = watch.many(() -> wanted.of(piece, Planner.plan(piece, options), on, lengths, as));
+        byte[] body = watch.many(() -> wanted.of(
+                piece,
+                Planner.plan(piece, options),
+                on,
+                lengths,
+                as,
+                options.school().leftHanded()));
         String name = piece.name() + ", " + wanted.title() + "." + format.toLowerCase(java.util.Locale.ROOT);
         return shown(body, as.mediaType(), name);
     }

@@ -87,8 +87,7 @@ class PlanController {
      * @param measures named personal measures besides those that are kept, mm
      */
     record LengthQuestion(
-            @Term(value = "what was typed", from = 1, to = 100)
-            String text,
+            @Term(value = "what was typed", to = 100) String text,
 
             @Term("unit of a bare number; default mm") Optional<Units> unit,
 

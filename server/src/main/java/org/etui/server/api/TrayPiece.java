@@ -26,6 +26,7 @@ import org.etui.core.plan.Plan;
  * @param totals wire for the whole piece
  * @param drawing its finished form
  * @param parts what is not wire, drawn where it sits
+ * @param tags words to find it by
  * @param wrong why it cannot be shown; absent where it can
  * @param waiting whether its figures are still being worked out
  */
@@ -48,6 +49,8 @@ record TrayPiece(
         List<Drawing> drawing,
 
         @Term("what is not wire, drawn where it sits") List<PartDrawn> parts,
+
+        @Term("words to find it by") List<String> tags,
 
         @Term("why it cannot be shown; absent where it can; it can still be saved as a file")
         Optional<String> wrong,
@@ -75,6 +78,7 @@ record TrayPiece(
                 NOTHING,
                 List.of(),
                 List.of(),
+                List.of(),
                 wrong,
                 waiting);
     }
@@ -97,6 +101,7 @@ record TrayPiece(
                 totals,
                 drawing,
                 parts,
+                tags,
                 wrong,
                 waiting);
     }

@@ -199,6 +199,7 @@ class TrayRows {
                 plan.totals(),
                 Drawing.sketched(plan),
                 plan.parts(),
+                piece.tags(),
                 Optional.empty(),
                 false);
     }

@@ -381,6 +381,20 @@ final class Hedgerow {
         return Patterns.find(pattern)
                 .orElseThrow()
                 .make(measures, Optional.of(wire), Optional.of(purpose))
-                .withName(name);
+                .withName(name)
+                .withTags(TAGS.getOrDefault(name, List.of()));
     }
+
+    /** By what the bench finds its pieces again. */
+    private static final Map<String, List<String>> TAGS = Map.of(
+            "Medlar clasp", List.of("clasps", "class"),
+            "Hop S-hook", List.of("clasps"),
+            "Alder clasp", List.of("clasps"),
+            "Sloe hook", List.of("clasps", "steel"),
+            "Teasel S-hook", List.of("clasps"),
+            "Hazel earrings", List.of("gift desk", "class"),
+            "Sloe stone", List.of("gift desk"),
+            "Quince cage", List.of("gift desk"),
+            "Teasel drops", List.of("gift desk"),
+            "Hop leaf", List.of("gift desk"));
 }

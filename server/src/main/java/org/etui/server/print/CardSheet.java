@@ -117,8 +117,8 @@ final class CardSheet {
                 .orElseThrow();
         int state = step.state().getAsInt();
         return List.of(
-                Silhouette.of(strand.states().get(state - 1)),
-                Silhouette.of(strand.states().get(state)));
+                Silhouette.of(strand.states().get(state - 1)).createTransformedArea(flow.facing()),
+                Silhouette.of(strand.states().get(state)).createTransformedArea(flow.facing()));
     }
 
     private static void picture(Graphics2D g, Area form, double x, double y) {

@@ -1,6 +1,7 @@
 package org.etui.server.print;
 
 import java.awt.Graphics2D;
+import java.awt.geom.AffineTransform;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -17,6 +18,7 @@ final class Flow {
     private final Paper paper;
     private final String title;
     private final String about;
+    private final boolean mirrored;
     private final List<List<Page>> pages = new ArrayList<>();
     private double y;
 
@@ -27,10 +29,29 @@ final class Flow {
      * @param about what the sheet is, in small ones
      */
     Flow(Paper paper, String title, String about) {
+        this(paper, title, about, false);
+    }
+
+    /**
+     * The same, mirrored where a maker's tool is in the left hand.
+     *
+     * @param mirrored whether forms are drawn mirrored; it says so on every page
+     */
+    Flow(Paper paper, String title, String about, boolean mirrored) {
+        this.mirrored = mirrored;
         this.paper = paper;
         this.title = title;
-        this.about = about;
+        this.about = mirrored ? about + ", mirrored for the left hand" : about;
         newPage();
+    }
+
+    boolean mirrored() {
+        return mirrored;
+    }
+
+    /** How forms face: mirrored for the left hand. */
+    AffineTransform facing() {
+        return AffineTransform.getScaleInstance(mirrored ? -1 : 1, 1);
     }
 
     Paper paper() {

@@ -8,7 +8,6 @@ import java.util.List;
 import org.etui.core.measure.LengthFormat;
 import org.etui.core.measure.Rounding;
 import org.etui.core.work.Jig;
-import org.etui.core.work.StrandWork;
 
 /** Where the pegs of a jig stand and how thick they are, at true size, with the wire between them. */
 final class JigSheet {
@@ -17,13 +16,12 @@ final class JigSheet {
 
     private JigSheet() {}
 
-    static void draw(List<StrandWork> strands, LengthFormat format, Flow flow) {
+    static void draw(List<Jig> jigs, LengthFormat format, Flow flow) {
         flow.paragraph(
                 3,
                 "Glue it on the board, drill at the crosses. The pegs stand where the wire needs them while it is held; lifted off"
                         + " it opens to what is written beside (estimate).");
-        for (StrandWork strand : strands) {
-            Jig jig = Jig.of(strand);
+        for (Jig jig : jigs) {
             flow.heading(jig.title());
             if (!jig.flat()) {
                 flow.line(3, "It does not lie flat: no jig.");

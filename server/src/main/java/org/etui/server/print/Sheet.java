@@ -1,5 +1,6 @@
 package org.etui.server.print;
 
+import java.util.List;
 import org.etui.core.measure.LengthFormat;
 import org.etui.core.piece.Piece;
 import org.etui.core.plan.Plan;
@@ -41,7 +42,8 @@ public enum Sheet {
     JIG("jig sheet") {
         @Override
         void draw(Piece piece, Plan plan, LengthFormat format, Flow flow) {
-            JigSheet.draw(StrandWork.all(piece), format, flow);
+            List<Jig> jigs = StrandWork.all(piece).stream().map(Jig::of).toList();
+            JigSheet.draw(flow.mirrored() ? jigs.stream().map(Jig::mirrored).toList() : jigs, format, flow);
         }
 
         @Override
@@ -112,7 +114,17 @@ public enum Sheet {
      * @param plan carries the states asked for
      */
     public byte[] of(Piece piece, Plan plan, Paper paper, LengthFormat format, Writer.As as) {
-        Flow flow = new Flow(paper, piece.name(), plan.strands().get(0).bought().wireInWords() + ", " + title);
+        return of(piece, plan, paper, format, as, false);
+    }
+
+    /** The same, mirrored for a maker whose tool is in the left hand. */
+    public byte[] of(Piece piece, Plan plan, Paper paper, LengthFormat format, Writer.As as, boolean mirrored) {
+        String wire = plan.strands().get(0).bought().wireInWords();
+        Flow flow = new Flow(
+                paper,
+                piece.name(),
+                wire + ", " + title,
+                mirrored && (this == TEMPLATE || this == JIG || this == CARD));
         draw(piece, plan, format, flow);
         return as.write(flow.laidOut(), paper, piece.name() + ", " + title);
     }

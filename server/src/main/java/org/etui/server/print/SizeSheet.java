@@ -1,6 +1,10 @@
 package org.etui.server.print;
 
 import org.etui.core.measure.LengthFormat;
+import org.etui.core.pattern.WornSize;
+import org.etui.core.piece.PartKind;
+import org.etui.core.piece.Piece;
+import org.etui.core.piece.Purpose;
 
 /** Strips to size by and the sheet to photograph a stone on, the same for all pieces. */
 public enum SizeSheet {
@@ -10,6 +14,11 @@ public enum SizeSheet {
         void draw(LengthFormat format, Flow flow) {
             SizeStrips.rings(flow);
         }
+
+        @Override
+        public boolean suits(Piece piece) {
+            return WornSize.of(piece).isPresent();
+        }
     },
     /** To wrap round a hand or a wrist. */
     BANGLE_STRIP("bangle strip") {
@@ -17,12 +26,22 @@ public enum SizeSheet {
         void draw(LengthFormat format, Flow flow) {
             SizeStrips.bangle(format, flow);
         }
+
+        @Override
+        public boolean suits(Piece piece) {
+            return piece.purpose() == Purpose.BANGLE_CLOSURE;
+        }
     },
     /** To lay a stone on and photograph it. */
     STONE_SHEET("stone sheet") {
         @Override
         void draw(LengthFormat format, Flow flow) {
             StonePage.draw(flow);
+        }
+
+        @Override
+        public boolean suits(Piece piece) {
+            return piece.parts().stream().anyMatch(p -> p.kind() == PartKind.STONE);
         }
     };
 
@@ -36,6 +55,9 @@ public enum SizeSheet {
     public String title() {
         return title;
     }
+
+    /** Whether a piece is sized by it, and so offers it. */
+    public abstract boolean suits(Piece piece);
 
     abstract void draw(LengthFormat format, Flow flow);
 

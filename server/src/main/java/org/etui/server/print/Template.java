@@ -40,6 +40,7 @@ final class Template {
         double high = flow.height() - ROW_MM;
         boolean turned = box.getWidth() > wide && box.getHeight() <= wide && box.getWidth() <= high;
         AffineTransform turn = turned ? AffineTransform.getQuadrantRotateInstance(1) : new AffineTransform();
+        turn.concatenate(flow.facing());
         Shape form = turn.createTransformedShape(all);
         Rectangle2D lies = form.getBounds2D();
         int columns = (int) Math.ceil(lies.getWidth() / wide);

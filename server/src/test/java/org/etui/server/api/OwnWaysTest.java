@@ -30,7 +30,7 @@ class OwnWaysTest {
         String mine = "{\"measures\": [{\"name\": \"Thumb\", \"mm\": 21.5}]}";
 
         assertThat(http.post("/api/lengths", "{\"text\": \"2 thumbs\"}").paths())
-                .containsExactly("measures.thumbs");
+                .containsExactly("measures.thumb");
         assertThat(http.put("/api/measures", version, mine).status()).isEqualTo(200);
         assertThat(http.post("/api/lengths", "{\"text\": \"2 thumbs\"}")
                         .json()

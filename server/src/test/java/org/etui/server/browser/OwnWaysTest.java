@@ -65,7 +65,7 @@ class OwnWaysTest {
         hook.fill("2 knuckles");
         hook.press("Enter");
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("“knuckles” is no unit and no measure of yours");
-        Locator one = page.getByLabel("how long one knuckles is");
+        Locator one = page.getByLabel("how long one knuckle is");
         one.fill("4.25mm");
         one.press("Enter");
 
@@ -82,7 +82,7 @@ class OwnWaysTest {
         page.keyboard().press("Enter");
         assertThat(button(page, "^sloe peg$")).isVisible();
         page.keyboard().press("Escape");
-        assertThat(http.get("/api/measures").json().toString()).contains("knuckles", "sloe peg");
+        assertThat(http.get("/api/measures").json().toString()).contains("knuckle", "sloe peg");
         page.close();
         assertThat(browser.complaints).isEmpty();
     }
