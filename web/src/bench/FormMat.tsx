@@ -30,6 +30,7 @@ import { Glow, WireForm } from '../wire/WireForm';
 import { Dimensions } from './Dimensions';
 import { changeOf } from './fields';
 import { handlesOf, type Handle } from './handles';
+import { HatchLine } from './HatchLine';
 import type { Tied } from './tie';
 
 const Turntable = lazy(() => import('../wire/Turntable').then((m) => ({ default: m.Turntable })));
@@ -281,9 +282,9 @@ function Hatched(props: {
         patternUnits="userSpaceOnUse"
         patternTransform="rotate(45)"
       >
-        <path d={`M0 0V${size}`} stroke="var(--ink)" strokeWidth={size * 0.45} />
+        <HatchLine size={size} />
       </pattern>
-      <path d={d} fill="url(#no-hammer)" opacity={0.75} />
+      <path d={d} fill="url(#no-hammer)" />
     </g>
   );
 }

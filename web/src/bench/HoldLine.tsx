@@ -1,6 +1,6 @@
 import Button from '@mui/material/Button';
 import { useBench } from './bench';
-import { patched } from './edit';
+import { useFix } from './fix';
 import { NumberField } from '../kit/NumberField';
 import { grams } from '../kit/units';
 
@@ -16,6 +16,7 @@ function needed(newtons: number, typed: boolean): number {
 /** What the weakest bend holds beside what the piece needs, in one line, and what helps as a button. The need can be typed. */
 export function HoldLine() {
   const { plan, piece, change } = useBench();
+  const take = useFix();
   const { weakest } = plan;
   if (!weakest) return null;
   const strand = plan.strands.find((s) => s.id === weakest.strand);
@@ -52,7 +53,7 @@ export function HoldLine() {
       )}
       <b className={holds ? undefined : 'stop'}>{holds ? 'will hold' : 'will not hold'}</b>
       {fix && (
-        <Button variant="outlined" onClick={() => void change((p) => patched(p, fix.fix ?? []))}>
+        <Button variant="outlined" onClick={() => take(fix)}>
           {fix.instead}
         </Button>
       )}

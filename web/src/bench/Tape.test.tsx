@@ -65,6 +65,38 @@ describe('the tape', () => {
     expect(parts).toEqual(['loop', 'run']);
   });
 
+  it('a name without room goes without its length, else a dot stands for it', () => {
+    const tight = {
+      ...strand,
+      tape: ['first corner', 'second corner', 'third corner', 'fourth corner', 'fifth corner'].map(
+        (label, i) => ({
+          element: `c${i}`,
+          label,
+          fromMm: 10 + i,
+          toMm: 11 + i,
+        }),
+      ),
+    } as unknown as StrandPlan;
+    act(() =>
+      root.render(
+        <Tape
+          strand={tight}
+          chosen={undefined}
+          pointed={undefined}
+          onChoose={() => undefined}
+          onPoint={() => undefined}
+        />,
+      ),
+    );
+    const words = [...page.querySelectorAll('text')].map((t) => t.textContent);
+    const dots = [...page.querySelectorAll('[data-unsaid]')].map((d) => d.getAttribute('data-unsaid'));
+    expect(words).toContain('first corner 1.0');
+    for (const label of tight.tape.map((part) => part.label)) {
+      expect(dots.includes(label) || words.some((w) => w?.startsWith(label))).toBe(true);
+    }
+    expect(dots.length).toBeGreaterThan(0);
+  });
+
   it('counts from the end that marks count from', () => {
     show(undefined, () => undefined);
     const figures = [...page.querySelectorAll('text')].filter((t) => /^\d+( mm)?$/.test(t.textContent ?? ''));

@@ -4,6 +4,7 @@ import { useSettings } from '../kit/settings';
 import { length, lengthNumber, unitWord } from '../kit/units';
 import { shades } from '../wire/metals';
 import { useSize } from '../wire/useSize';
+import { HatchLine } from './HatchLine';
 import { touchable } from './touchable';
 import type { Tied } from './tie';
 
@@ -82,7 +83,7 @@ export const Tape = memo(function Tape(
               patternUnits="userSpaceOnUse"
               patternTransform="rotate(45)"
             >
-              <path d="M0 0V8" stroke="var(--ink)" strokeWidth="3.5" />
+              <HatchLine size={8} />
             </pattern>
             {merged(props.zones).map((z, i) => (
               <rect
@@ -92,7 +93,6 @@ export const Tape = memo(function Tape(
                 width={Math.max(0, (z.toMm - z.fromMm) * scale)}
                 height={thick}
                 fill="url(#tape-hatch)"
-                opacity={0.75}
               >
                 <title>keep the hammer off: {z.because}</title>
               </rect>
@@ -268,7 +268,7 @@ function SegmentView(props: {
   );
 }
 
-/** Names with lengths in two rows; what finds no room is shown when it is pointed at. */
+/** Names with lengths in two rows; what finds no room goes without its length, else a dot over the wire says that something is there to be pointed at. */
 function Labels(props: {
   /** runs to name */
   segments: readonly Segment[];
@@ -280,23 +280,26 @@ function Labels(props: {
   lit: string | undefined;
 }) {
   const { units } = useSettings();
-  const ends: [number, number] = [0, 0];
   const placed: { key: string; text: string; x: number; row: number; lit: boolean }[] = [];
   const wanted = [...props.segments].sort(
     (a, b) => Number(b.id === props.lit) - Number(a.id === props.lit) || a.from - b.from,
   );
   const taken: [number, number, number][] = [];
+  const unsaid: { label: string; x: number }[] = [];
   for (const s of wanted) {
-    const text = `${s.label} ${lengthNumber(s.mm, units)}`;
-    const half = (text.length * LETTER) / 2;
-    const at = Math.min(Math.max((props.x(s.from) + props.x(s.to)) / 2, half), props.right - half);
-    const row = [1, 0].find((r) =>
-      taken.every(([tr, a, b]) => tr !== r || at + half + 6 < a || at - half - 6 > b),
-    );
-    if (row === undefined) continue;
-    taken.push([row, at - half, at + half]);
-    placed.push({ key: s.label + s.from, text, x: at, row, lit: s.id !== undefined && s.id === props.lit });
-    ends[row as 0 | 1] = at + half;
+    const middle = (props.x(s.from) + props.x(s.to)) / 2;
+    const said = [`${s.label} ${lengthNumber(s.mm, units)}`, s.label].some((text) => {
+      const half = (text.length * LETTER) / 2;
+      const at = Math.min(Math.max(middle, half), props.right - half);
+      const row = [1, 0].find((r) =>
+        taken.every(([tr, a, b]) => tr !== r || at + half + 6 < a || at - half - 6 > b),
+      );
+      if (row === undefined) return false;
+      taken.push([row, at - half, at + half]);
+      placed.push({ key: s.label + s.from, text, x: at, row, lit: s.id !== undefined && s.id === props.lit });
+      return true;
+    });
+    if (!said) unsaid.push({ label: s.label, x: middle });
   }
   return (
     <g pointerEvents="none" fontSize={15} textAnchor="middle">
@@ -310,6 +313,9 @@ function Labels(props: {
         >
           {p.text}
         </text>
+      ))}
+      {unsaid.map((u) => (
+        <circle key={u.label} cx={u.x} cy={WIRE_TOP - 7} r={2.6} fill="var(--touch)" data-unsaid={u.label} />
       ))}
     </g>
   );

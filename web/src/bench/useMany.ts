@@ -17,9 +17,11 @@ export function useMany() {
         lines: [{ label: '', quantity: 5, measures: {} }],
         notes: '',
       }),
-    onSuccess: (job) => {
+    onSuccess: (job, piece) => {
       void cache.invalidateQueries(queries.jobs());
-      void go(`/jobs/${job.id}`);
+      void go(`/jobs/${job.id}`, {
+        state: { says: `A job of ${piece.name} is begun: say how many, in which sizes, until when.` },
+      });
     },
   });
 }

@@ -7,6 +7,7 @@ import { docKey } from '../kit/docKey';
 import { useKeys } from '../kit/keys';
 import { useSettings } from '../kit/settings';
 import { useLog } from '../bench/log';
+import { place } from '../kit/units';
 import { clock, grouped, minutes } from './card';
 import { CardLog } from './CardLog';
 import { Pictures } from './Pictures';
@@ -144,6 +145,7 @@ function Words(props: {
   children: ReactNode;
 }) {
   const { step } = props;
+  const { units } = useSettings();
   const differs = grouped(step.each);
   const long = step.text.length + differs.reduce((n, d) => n + d.text.length + d.titles.length, 0) > 330;
   return (
@@ -154,6 +156,11 @@ function Words(props: {
       </p>
       <h1>{step.title}</h1>
       {step.shows !== 'rest' && <p className="with">with {step.tool}</p>}
+      {step.markMm !== undefined && !long && (
+        <p className="key">
+          mark <b>{place(step.markMm, units)}</b>
+        </p>
+      )}
       {step.wires > 1 && (
         <p className="batch">
           {step.wires} wires: this on every one, then the next step · about {minutes(step.minutes)}

@@ -75,7 +75,11 @@ export function App() {
         <Route path="make" element={<Make />} />
         <Route path="log" element={<Log />} />
       </Route>
-      <Route path="*" element={<Navigate to="/tray" replace />} />
+      <Route path="/" element={<Navigate to="/tray" replace />} />
+      <Route
+        path="*"
+        element={<Navigate to="/tray" replace state={{ says: 'There is no such page: this is the tray.' }} />}
+      />
     </Routes>
   );
 }

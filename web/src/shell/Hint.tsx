@@ -6,7 +6,7 @@ const HINTS: Record<string, string> = {
   tray: 'Every piece at one scale. Press one to work on it; its menu makes many of it, copies it or saves it as a file.',
   wire: 'Each cell is the whole piece made again in that wire. Point to compare, press to take it.',
   shape:
-    'Pull at the handles or type into a field: 7, 1/4in, 14awg, us 7, 1 finger. Form, tape and figures belong together: point at one.',
+    'Pull at the handles or type into a field: 7, 1/4in, 14awg, us 7. Form, tape and figures belong together: point at one.',
   harden:
     'Choose a part, choose a tool, pull to a thickness. Hatched is where no hammer may go. Keys , and . step through the work.',
   colour:

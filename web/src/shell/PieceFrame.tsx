@@ -8,6 +8,7 @@ import { api, Refused } from '../api/client';
 import { queries } from '../api/queries';
 import type { Piece, Plan } from '../api/types';
 import { BenchProvider, useBench, useKeeping } from '../bench/bench';
+import { FixNote, FixProvider } from '../bench/fix';
 import { HoldLine } from '../bench/HoldLine';
 import { Coming } from '../kit/Coming';
 import { Hint } from './Hint';
@@ -58,7 +59,9 @@ export function PieceFrame() {
   if (!kept.data || !plan.data) return <main className="soon" aria-busy="true" />;
   return (
     <BenchProvider key={id} kept={kept.data} plan={plan.data}>
-      <Frame />
+      <FixProvider>
+        <Frame />
+      </FixProvider>
     </BenchProvider>
   );
 }
@@ -164,6 +167,7 @@ function Frame() {
         <ViewTitle title={`${words(STATIONS[open] ?? '')}: ${bench.piece.name}`} view={pathname} />
         <Said plan={bench.plan} />
         <Refusals />
+        <FixNote />
         <Hint key={STATIONS[open]} station={STATIONS[open] ?? ''} />
         {(STATIONS[open] === 'shape' || STATIONS[open] === 'harden') && <HoldLine />}
         <Suspense fallback={<Coming />}>

@@ -1,8 +1,12 @@
 import { useEffect, useRef } from 'react';
+import { useLocation } from 'react-router';
 
 let begun = false;
 
-/** Names the view: in the window, and by a heading that takes the focus when another view has come, so that it is read out and tabbing begins there. */
+/**
+ * Names the view: in the window, and by a heading that takes the focus when another view has come, so that it is read out and tabbing begins there. Says why one has
+ * landed here where what was pressed led elsewhere.
+ */
 export function ViewTitle(props: {
   /** what the view shows */
   title: string;
@@ -18,10 +22,19 @@ export function ViewTitle(props: {
     if (begun) heading.current?.focus({ preventScroll: true });
     begun = true;
   }, [view]);
+  const state: unknown = useLocation().state;
+  const says = state && typeof state === 'object' && 'says' in state ? String(state.says) : '';
   return (
-    <h2 className="unseen" tabIndex={-1} ref={heading}>
-      {title}
-    </h2>
+    <>
+      <h2 className="unseen" tabIndex={-1} ref={heading}>
+        {title}
+      </h2>
+      {says && (
+        <p className="landed" role="status">
+          {says}
+        </p>
+      )}
+    </>
   );
 }
 

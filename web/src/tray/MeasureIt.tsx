@@ -70,7 +70,9 @@ export function MeasureIt() {
     mutationFn: (way: WayOut) => api.create(way.piece),
     onSuccess: (kept) => {
       void cache.invalidateQueries({ queryKey: ['pieces'], exact: true });
-      void go(`/pieces/${kept.id}/harden`);
+      void go(`/pieces/${kept.id}/harden`, {
+        state: { says: 'The measured hook lies on the tray now; here is what was chosen for it.' },
+      });
     },
   });
   const bend = plan.data?.strands[0]?.elements.find((e) => e.id === found.data?.element);

@@ -20,6 +20,8 @@ export const FieldGrid = memo(function FieldGrid(props: {
   tempers: readonly Temper[];
   /** the piece as planned: names of its places */
   plan: Plan;
+  /** thickness of the wire that the piece has, mm: its row is in sight when a field comes */
+  presentMm: number;
   /** the wire that the piece has, where the field is of its metal */
   taken: Spot | undefined;
   /** the cell that is tried */
@@ -50,12 +52,13 @@ export const FieldGrid = memo(function FieldGrid(props: {
     if (next < 0 || next >= field.cells.length || (Math.abs(by) === 1 && !sameRow)) return;
     grid.current?.querySelector<HTMLElement>(`[data-cell="${next}"]`)?.focus();
   };
-  const takenRow = field.cells.findIndex((c) => taken && isSame(c, taken.mm));
+  const presentRow = field.cells.findIndex((c) => isSame(c, props.presentMm));
+  const { metal } = field;
   useEffect(() => {
-    const cell = grid.current?.querySelector<HTMLElement>(`[data-cell="${takenRow}"]`);
+    const cell = grid.current?.querySelector<HTMLElement>(`[data-cell="${presentRow}"]`);
     const into = room.current;
     if (into && cell) into.scrollTop = cell.offsetTop - into.clientHeight / 2;
-  }, [takenRow]);
+  }, [presentRow, metal]);
 
   const focusable = Math.max(
     0,

@@ -114,6 +114,7 @@ export function WireStation() {
             field={field.data}
             tempers={[...new Set(field.data.cells.map((c) => c.temper))]}
             plan={plan}
+            presentMm={mm}
             taken={practice ? undefined : { mm, temper: wire.temper }}
             tried={pointed && { mm: pointed.thicknessMm, temper: pointed.temper }}
             currency={currency}

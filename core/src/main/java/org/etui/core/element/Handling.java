@@ -15,6 +15,7 @@ import java.util.OptionalDouble;
  * @param woven whether its turns lie against each other or another wire, so that it is rubbed one way only
  * @param laidOver whether it lies on other wire all along, like the turns of a wrap
  * @param end how an end that it stands at is dressed
+ * @param inTurnWith id of the element that it is wound in turn with, so that both are one step
  */
 public record Handling(
         boolean bent,
@@ -25,7 +26,8 @@ public record Handling(
         boolean softWire,
         boolean woven,
         boolean laidOver,
-        End end) {
+        End end,
+        Optional<String> inTurnWith) {
 
     /** How an end of the wire is dressed. */
     public enum End {
@@ -40,49 +42,98 @@ public record Handling(
     }
 
     /** Bent, and nothing else. */
-    public static final Handling BENT =
-            new Handling(true, OptionalDouble.empty(), Optional.empty(), 0, 0, false, false, false, End.FLUSH);
+    public static final Handling BENT = new Handling(
+            true, OptionalDouble.empty(), Optional.empty(), 0, 0, false, false, false, End.FLUSH, Optional.empty());
 
     /** Left as the wire is. */
-    public static final Handling STRAIGHT =
-            new Handling(false, OptionalDouble.empty(), Optional.empty(), 0, 0, false, false, false, End.FLUSH);
+    public static final Handling STRAIGHT = new Handling(
+            false, OptionalDouble.empty(), Optional.empty(), 0, 0, false, false, false, End.FLUSH, Optional.empty());
 
     /** Left straight, the end of the wire filed to a point. */
-    public static final Handling POINTED =
-            new Handling(false, OptionalDouble.empty(), Optional.empty(), 0, 0, false, false, false, End.POINTED);
+    public static final Handling POINTED = new Handling(
+            false, OptionalDouble.empty(), Optional.empty(), 0, 0, false, false, false, End.POINTED, Optional.empty());
 
     /** Left straight and flattened. */
     public static Handling flattened(double toMm) {
-        return new Handling(false, OptionalDouble.of(toMm), Optional.empty(), 0, 0, false, false, false, End.ROUNDED);
+        return new Handling(
+                false,
+                OptionalDouble.of(toMm),
+                Optional.empty(),
+                0,
+                0,
+                false,
+                false,
+                false,
+                End.ROUNDED,
+                Optional.empty());
     }
 
     /** Left straight and trimmed off at a moment. */
     public static Handling trimmed(String after) {
-        return new Handling(false, OptionalDouble.empty(), Optional.of(after), 0, 0, false, false, false, End.FLUSH);
+        return new Handling(
+                false,
+                OptionalDouble.empty(),
+                Optional.of(after),
+                0,
+                0,
+                false,
+                false,
+                false,
+                End.FLUSH,
+                Optional.empty());
     }
 
     /** Left as it was bought. */
     public static Handling bought(double mm3) {
-        return new Handling(false, OptionalDouble.empty(), Optional.empty(), 0, mm3, false, false, false, End.FLUSH);
+        return new Handling(
+                false,
+                OptionalDouble.empty(),
+                Optional.empty(),
+                0,
+                mm3,
+                false,
+                false,
+                false,
+                End.FLUSH,
+                Optional.empty());
     }
 
     /** Twisted: about its own axis by so much, or with another wire. */
     public static Handling twisted(double radPerMm) {
-        return new Handling(true, OptionalDouble.empty(), Optional.empty(), radPerMm, 0, false, true, false, End.FLUSH);
+        return new Handling(
+                true,
+                OptionalDouble.empty(),
+                Optional.empty(),
+                radPerMm,
+                0,
+                false,
+                true,
+                false,
+                End.FLUSH,
+                Optional.empty());
     }
 
     /** Bent of soft wire; its end is dressed so. */
     public static Handling soft(End end) {
-        return new Handling(true, OptionalDouble.empty(), Optional.empty(), 0, 0, true, false, false, end);
+        return new Handling(
+                true, OptionalDouble.empty(), Optional.empty(), 0, 0, true, false, false, end, Optional.empty());
     }
 
     /** Knitted of soft wire: rubbed one way only. */
     public static Handling knitted() {
-        return new Handling(true, OptionalDouble.empty(), Optional.empty(), 0, 0, true, true, false, End.FLUSH);
+        return new Handling(
+                true, OptionalDouble.empty(), Optional.empty(), 0, 0, true, true, false, End.FLUSH, Optional.empty());
     }
 
     /** Wound on or round other wire. */
     public static Handling wound() {
-        return new Handling(true, OptionalDouble.empty(), Optional.empty(), 0, 0, false, true, true, End.FLUSH);
+        return new Handling(
+                true, OptionalDouble.empty(), Optional.empty(), 0, 0, false, true, true, End.FLUSH, Optional.empty());
+    }
+
+    /** The same, wound in turn with another element; alone where there is none. */
+    public Handling inTurn(Optional<String> other) {
+        return new Handling(
+                bent, flattenedToMm, trimmedAfter, twistRadPerMm, boughtMm3, softWire, woven, laidOver, end, other);
     }
 }

@@ -346,7 +346,8 @@ public record Spiral(
 
     @Override
     public Handling handling() {
-        return Handling.soft(centre == Centre.CLOSED ? Handling.End.SLOPED : Handling.End.FLUSH);
+        return Handling.soft(centre == Centre.CLOSED ? Handling.End.SLOPED : Handling.End.FLUSH)
+                .inTurn(with);
     }
 
     @Override

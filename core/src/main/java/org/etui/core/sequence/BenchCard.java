@@ -21,6 +21,7 @@ import org.etui.core.piece.Work;
 import org.etui.core.rule.Advice;
 import org.etui.core.tool.Toolbox;
 import org.etui.core.wire.Wire;
+import org.etui.core.work.Jig;
 import org.etui.core.work.StrandWork;
 
 /**
@@ -159,11 +160,15 @@ public final class BenchCard {
 
     private static Draft lastLook(List<StrandWork> strands) {
         boolean pairs = strands.stream().anyMatch(s -> s.strand().matched());
+        boolean flat = strands.stream().allMatch(Jig::isFlat);
+        String side = flat ? ", pairs side by side, then turned over" : ", pairs side by side";
         return Draft.whole("check", "Check the piece", "the 1:1 template")
                 .kind(Step.Kind.CHECK)
-                .text("Lay it on the printed template" + (pairs ? ", pairs side by side, then turned over" : "")
+                .text((flat ? "Lay it on the printed template" : "Hold it over the printed template")
+                        + (pairs ? side : "") + (flat ? "" : ", then look at it from every side")
                         + ". Run a fingertip along every end.")
-                .check("It lies within the lines, is flat, and nothing catches on skin, hair or cloth.")
+                .check((flat ? "It lies within the lines, is flat" : "Seen from above it lies within the lines")
+                        + ", and nothing catches on skin, hair or cloth.")
                 .minutes(1);
     }
 }

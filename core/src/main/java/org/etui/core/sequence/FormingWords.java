@@ -266,9 +266,9 @@ record FormingWords(LengthFormat format, School school) {
         @Override
         public String spiral(Spiral spiral) {
             if (spiral.with().isPresent()) {
-                return "Wind it in turn with the " + spiral.with().orElseThrow().replace('-', ' ')
-                        + ": half a turn of one, then half a turn of the other, flat over the crossing and each against the last, until both have gone "
-                        + turns(spiral.turnsIn(thicknessMm)) + " and the whole is about "
+                return "Wind the two ends in turn: half a turn of one, then half a turn of the other, flat over the crossing and each against"
+                        + " the last, until both have gone " + turns(spiral.turnsIn(thicknessMm))
+                        + " and stand at their outer marks, and the whole is about "
                         + format.write(spiral.acrossArmsMm(thicknessMm), Rounding.NEAREST) + " across.";
             }
             if (spiral.from() == Spiral.From.FILLED) {
@@ -426,26 +426,32 @@ record FormingWords(LengthFormat format, School school) {
                 .toPlainString();
     }
 
-    /** What to look at afterwards. */
-    String check(Element element) {
+    /**
+     * What to look at afterwards.
+     *
+     * @param turned whether something formed before it stands out of the plane, so that nothing lies flat any more
+     */
+    String check(Element element, boolean turned) {
         String inside = element.woundInsideMm().isPresent()
                         && !element.winding().jawEdge()
                         && !element.winding().reshaped()
                 ? "About " + format.write(element.woundInsideMm().getAsDouble(), Rounding.NEAREST) + " inside; "
                 : "";
-        String looks = element.accept(new Looks());
+        String looks = element.accept(new Looks(turned));
         return inside.isEmpty() ? Character.toUpperCase(looks.charAt(0)) + looks.substring(1) : inside + looks;
     }
 
     /** What shows that a kind came out right. */
-    private static final class Looks implements Kind.Visitor<String> {
+    private record Looks(boolean turned) implements Kind.Visitor<String> {
         private static final String SITS = "it does not slide, and no end stands out.";
         private static final String EVEN = "the turns are even.";
 
         private static final String WAVED = "crests are alike, and all troughs touch the block.";
 
-        private static String lies(Element element, boolean flat) {
-            return flat && element.rollDeg() == 0 ? "it lies flat on the block." : "look at it from the side as well.";
+        private String lies(Element element, boolean flat) {
+            return flat && !turned && element.rollDeg() == 0
+                    ? "it lies flat on the block."
+                    : "look at it from the side as well.";
         }
 
         @Override

@@ -12,6 +12,7 @@ import org.etui.core.act.Operation;
 import org.etui.core.element.Element;
 import org.etui.core.measure.LengthFormat;
 import org.etui.core.measure.Rounding;
+import org.etui.core.metal.Temper;
 import org.etui.core.piece.HandleAt;
 import org.etui.core.piece.Piece;
 import org.etui.core.tool.OwnedTool;
@@ -168,14 +169,13 @@ final class StrandSteps {
                     .minutes(count * Minutes.TRUE_AN_END)
                     .advice(path + ".wire"));
         } else {
-            add(whole(Step.Kind.DRESS, "straighten", "Straighten the wire", "nylon jaws")
+            add(whole(Step.Kind.DRESS, "straighten", "Straighten the wire", isSpring() ? "fingers" : "nylon jaws")
                     .shows(Step.Shows.STRAIGHTENING)
-                    .text("Draw " + wire + (gauges.isEmpty() ? "" : " (" + gauges + ")")
-                            + " through the jaws or your fingers, gently: straightening hardens too.")
+                    .text(straightened(wire + (gauges.isEmpty() ? "" : " (" + gauges + ")")))
                     .check("It lies on the block without a bow.")
                     .minutes(count * Minutes.straightening(work.cutMm()))
                     .advice(path + ".wire"));
-            add(whole(Step.Kind.DRESS, "true", "Trim the end square", "flush cutters")
+            add(whole(Step.Kind.DRESS, "true", "Trim the end square", cutters())
                     .shows(Step.Shows.TRUING)
                     .text("Nip the end, the flat side of the cutter towards the piece: " + format.say(1, 0) + " to "
                             + format.say(2, 0) + " goes to the scrap.")
@@ -258,6 +258,19 @@ final class StrandSteps {
         return text.append(String.join("; ", each)).append('.').toString();
     }
 
+    /** Spring wire is bent against its curve: drawn through jaws it springs back (common practice). */
+    private String straightened(String said) {
+        return isSpring()
+                ? "Bend " + said
+                        + " against its curve between finger and thumb, little by little along its length: drawn through jaws it only"
+                        + " springs back."
+                : "Draw " + said + " through the jaws or your fingers, gently: straightening hardens too.";
+    }
+
+    private boolean isSpring() {
+        return work.strand().wire().temper() == Temper.SPRING;
+    }
+
     private String cutters() {
         if (work.strand().wire().metal().isSteel()) {
             return "hard-wire cutters";
@@ -286,6 +299,7 @@ final class StrandSteps {
     private static final double A_FOLD_RAD = 0.2;
 
     private static final double FOLD_INSIDE = 4;
+    private static final double HALF_TURN_DEG = 180;
     private static final double SAME_RAD = 1e-6;
 
     private void form(Element element, List<Mark> marks, String path, int state) {
@@ -312,6 +326,11 @@ final class StrandSteps {
             goOn(last.get(), element, tool, state);
             return;
         }
+        if (last.filter(d -> d.element.equals(element.handling().inTurnWith())).isPresent()
+                && element.handling().inTurnWith().isPresent()) {
+            inTurn(last.get(), element, state);
+            return;
+        }
         Optional<Draft> twin = last.filter(d -> isTwin(d, element));
         if (twin.isPresent()) {
             both(twin.get(), element, mark, state);
@@ -325,8 +344,8 @@ final class StrandSteps {
                                 tool,
                                 work.strand().wire().section(),
                                 work.reading(element.id()).overbend())
-                        + FormingWords.way(work.strand(), element))
-                .check(words.check(element) + pairText())
+                        + (isRoundWire(element) ? "" : FormingWords.way(work.strand(), element)))
+                .check(words.check(element, isTurned(element)) + pairText())
                 .minutes(work.strand().count()
                         * Minutes.forming(
                                 element, work.strand().wire(), work.cut().wireMm(element.id())))
@@ -336,6 +355,18 @@ final class StrandSteps {
                 .mark(mark)
                 .state(state)
                 .advice(path + ".elements." + work.strand().elements().indexOf(element)));
+    }
+
+    /** Whether it goes round other wire, which says by itself where it lies. */
+    private static boolean isRoundWire(Element element) {
+        return element.handling().laidOver() && !element.sitsOn().isEmpty();
+    }
+
+    /** Whether something bent before it stands out of the plane. */
+    private boolean isTurned(Element element) {
+        List<Element> formed = work.strand().inOrder();
+        return formed.subList(0, formed.indexOf(element)).stream()
+                .anyMatch(e -> e.isBent() && Math.abs(Math.IEEEremainder(e.rollDeg(), HALF_TURN_DEG)) > 1);
     }
 
     /** Whether an element is the same as the one formed before it, on the other side of a fold that is made already. */
@@ -380,6 +411,23 @@ final class StrandSteps {
                                 ? "Both are alike, at the same height, and lie flat."
                                 : "Both legs lie on each other, seen from the side.")
                         + pairText())
+                .minutes(step.minutes
+                        + work.strand().count()
+                                * Minutes.forming(
+                                        element,
+                                        work.strand().wire(),
+                                        work.cut().wireMm(element.id())))
+                .state(state);
+    }
+
+    /** Two arms that are wound in turn are one step: both begin where their bends end and stop where what follows on either side begins. */
+    private void inTurn(Draft step, Element element, int state) {
+        List<String> about = new ArrayList<>(step.about);
+        about.add(work.strand().id() + "." + element.id());
+        Element first = work.strand().element(step.element.orElseThrow()).orElseThrow();
+        step.about(about)
+                .title("Form " + the(first) + " and " + the(element))
+                .check("The turns of both lie flat and close, and the middle is shut." + pairText())
                 .minutes(step.minutes
                         + work.strand().count()
                                 * Minutes.forming(
@@ -486,6 +534,9 @@ final class StrandSteps {
     private String start(Element element, OptionalDouble mark, List<Mark> marks) {
         if (work.strand().isLaidFromBehind(element)) {
             return "Go on from the " + work.strand().elements().get(1).label() + ". ";
+        }
+        if (element.handling().inTurnWith().isPresent()) {
+            return "Start beside the bends, at what is formed already. ";
         }
         String rolled = "Start at the very end; the last wire thickness or so stays straight";
         if (mark.isPresent()) {

@@ -170,7 +170,7 @@ public record Jig(String strand, String title, boolean flat, List<Peg> pegs, Lis
     }
 
     /** Whether all of it lies in the plane that its first round turns in. */
-    private static boolean isFlat(StrandWork work) {
+    public static boolean isFlat(StrandWork work) {
         List<Placed> pieces = work.line().pieces();
         Pose plane = pieces.stream()
                 .filter(p -> p.piece().turnRad() > 0 && p.piece().lengthMm() > 0)

@@ -61,7 +61,7 @@ record TrayPiece(
     private static final Plan.Totals NOTHING = new Plan.Totals(List.of(), 0, 0, 0, 0);
 
     /** A row without figures. */
-    static TrayPiece bare(String name, Optional<String> wrong, boolean waiting) {
+    static TrayPiece bare(String name, List<String> tags, Optional<String> wrong, boolean waiting) {
         return new TrayPiece(
                 "",
                 name,
@@ -78,7 +78,7 @@ record TrayPiece(
                 NOTHING,
                 List.of(),
                 List.of(),
-                List.of(),
+                tags,
                 wrong,
                 waiting);
     }

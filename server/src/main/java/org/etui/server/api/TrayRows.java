@@ -27,6 +27,7 @@ import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.info.BuildProperties;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.JacksonException;
+import tools.jackson.databind.JsonNode;
 
 /**
  * Rows of the tray. A revision never changes, so its row is worked out once, kept with it, and worked out again only by another
@@ -97,7 +98,7 @@ class TrayRows {
             if (shown == null) {
                 whole = false;
                 workOutBeside(piece);
-                shown = shown(piece, TrayPiece.bare(name(store.document(piece.head())), Optional.empty(), true));
+                shown = shown(piece, bare(store.document(piece.head()), Optional.empty(), true));
             }
             rows.add(shown.json());
         }
@@ -151,13 +152,13 @@ class TrayRows {
         try {
             row = watch.plan(() -> make(document));
         } catch (BadInput bad) {
-            row = TrayPiece.bare(name(document), Optional.of(bad.getMessage()), false);
+            row = bare(document, Optional.of(bad.getMessage()), false);
         } catch (Watch.CutOff cut) {
-            row = TrayPiece.bare(name(document), Optional.of(cut.getMessage()), false);
+            row = bare(document, Optional.of(cut.getMessage()), false);
             lasts = false;
         } catch (RuntimeException | StackOverflowError damaged) {
             LOG.error("a piece on the tray cannot be planned", damaged);
-            row = TrayPiece.bare(name(document), Optional.of("It cannot be planned: a fault of Etui."), false);
+            row = bare(document, Optional.of("It cannot be planned: a fault of Etui."), false);
         }
         Shown shown = shown(piece, row);
         if (lasts) {
@@ -174,6 +175,25 @@ class TrayRows {
             return name.isBlank() ? "A piece without a name" : name;
         } catch (JacksonException broken) {
             return "A piece that cannot be read";
+        }
+    }
+
+    private static TrayPiece bare(String document, Optional<String> wrong, boolean waiting) {
+        return TrayPiece.bare(name(document), tags(document), wrong, waiting);
+    }
+
+    /** The words to find it by, whatever else is wrong with it. */
+    private static List<String> tags(String document) {
+        try {
+            return Json.MAPPER
+                    .readTree(document)
+                    .path("tags")
+                    .valueStream()
+                    .filter(JsonNode::isString)
+                    .map(JsonNode::asString)
+                    .toList();
+        } catch (JacksonException broken) {
+            return List.of();
         }
     }
 

@@ -59,7 +59,8 @@ class TrayRowsTest {
 
     @Test
     void keptRow_isSentAsItIs_underAnotherVersionWithThat() {
-        TrayPiece kept = TrayPiece.bare("As kept", Optional.empty(), false).at("hop", 3, "then");
+        TrayPiece kept =
+                TrayPiece.bare("As kept", List.of(), Optional.empty(), false).at("hop", 3, "then");
         when(store.row(11, "unbuilt"))
                 .thenReturn(Optional.of(new TrayStore.Row(3, Json.MAPPER.writeValueAsString(kept))));
         assertThat(rows(60_000).rows(0, 9).get(0).changedAt()).isEqualTo("then");

@@ -2,6 +2,7 @@ package org.etui.server.browser;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 import static org.etui.server.browser.Screen.button;
 
 import com.microsoft.playwright.BrowserContext;
@@ -24,6 +25,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestInstance;
 import org.springframework.boot.test.web.server.LocalServerPort;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /** Working from the card: a batch from tray to last step, timers, pictures, one key, what can be read from afar. */
 @ServerTest
@@ -179,6 +181,55 @@ class CardTest {
         }
         window.close();
         assertThat(browser.complaints).isEmpty();
+    }
+
+    /** For the left hand pictures and words change sides, and the picture is the mirror image. */
+    @Test
+    void leftHand_hasTheCardMirrored() {
+        String address = "/pieces/" + Screen.pieceNamed(http, "Medlar clasp") + "/make";
+        Page page = browser.open(address);
+        page.waitForSelector(".bench-card h1");
+        page.keyboard().press("End");
+        assertThat(title(page)).hasText("Check the piece");
+        double words = page.locator(".now section").boundingBox().x;
+        Object right = drawnTo(page);
+        leftHanded(true);
+        try {
+            page.reload();
+            page.waitForSelector(".bench-card.left-hand h1");
+            assertThat(title(page)).hasText("Check the piece");
+            assertThat(page.locator(".now section").boundingBox().x).isGreaterThan(words + 300);
+            Object left = drawnTo(page);
+            assertThat(((Number) left).doubleValue()).isCloseTo(-((Number) right).doubleValue(), within(0.05));
+            assertThat(Math.abs(((Number) right).doubleValue())).isGreaterThan(0.2);
+        } finally {
+            leftHanded(false);
+        }
+        page.close();
+    }
+
+    /** How far to the right of its middle the finished form has most of its wire, mm. */
+    private static Object drawnTo(Page page) {
+        page.waitForSelector(".pictures figure:last-child svg g path");
+        return page.evaluate("""
+                () => {
+                  const group = [...document.querySelectorAll('.pictures figure:last-child svg g')]
+                    .find(g => g.getAttribute('transform'));
+                  const xs = [...group.querySelectorAll('path')].flatMap(path => {
+                    const long = path.getTotalLength();
+                    return Array.from({ length: 400 }, (_, i) => path.getPointAtLength(long * i / 400).x);
+                  });
+                  const middle = (Math.min(...xs) + Math.max(...xs)) / 2;
+                  return xs.reduce((sum, x) => sum + x, 0) / xs.length - middle;
+                }
+                """);
+    }
+
+    private void leftHanded(boolean is) {
+        JsonNode kept = http.get("/api/settings").json();
+        ObjectNode settings = (ObjectNode) kept.get("settings");
+        ((ObjectNode) settings.get("school")).put("leftHanded", is);
+        http.put("/api/settings", kept.get("version").asLong(), settings.toString());
     }
 
     /** Read at 1.5 m: everything with a figure in it is at least 24 px high, what is pressed at least 44. */

@@ -171,14 +171,27 @@ class HardenTest {
         assertThat(page.locator(".zones")).containsText("it has to open later");
         button(page, "^mallet$").click();
         assertThat(page.locator(".step.work")).hasCount(1);
-        button(page, "^tumble$").click();
+        // A tumbler is not among the tools: it stands apart.
+        assertThat(button(page, "^tumble$")).hasCount(0);
+        button(page, "^not owned").click();
+        page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("tumble"))
+                .click();
         assertThat(page.locator(".step.work")).hasCount(2);
         page.waitForCondition(() -> document(http, page).get("work").size() == 2);
         JsonNode work = document(http, page).get("work");
         assertThat(work.at("/0/op").asString() + work.at("/0/elements/0").asString())
                 .isEqualTo("mallethook-bend");
         assertThat(work.at("/1/op").asString()).isEqualTo("tumble");
-        button(page, "^cross$").click();
+        button(page, "^not owned").click();
+        page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("cross"))
+                .click();
+        assertThat(button(page, "^cross$")).isVisible();
+        for (String group : List.of("hammer", "work-harden", "shape")) {
+            assertThat(page.getByRole(
+                            AriaRole.GROUP,
+                            new Page.GetByRoleOptions().setName(group).setExact(true)))
+                    .isVisible();
+        }
         assertThat(page.locator(".pull")).containsText("There is no cross hammer among your tools");
         page.close();
         assertThat(browser.complaints).isEmpty();

@@ -176,7 +176,7 @@ class OwnWaysTest {
         Page page = browser.open("/pieces/" + id("Medlar clasp") + "/shape");
         page.waitForSelector("[data-testid=cut]");
         page.keyboard().press("p");
-        for (String sheet : new String[] {"1:1 template", "marks strip", "gap strip", "jig sheet", "bench card"}) {
+        for (String sheet : new String[] {"1:1 template", "marks strip", "jig sheet", "bench card"}) {
             button(page, "^" + sheet + "$").click();
             untilShown(page, sheet);
             String pdf = page.getByText("Open PDF").getAttribute("href");
@@ -185,6 +185,8 @@ class OwnWaysTest {
             assertThat(new String(answer.body(), 0, 5, StandardCharsets.US_ASCII))
                     .isEqualTo("%PDF-");
         }
+        assertThat(button(page, "^gap strip$")).hasCount(0);
+        assertThat(button(page, "^stone sheet$")).hasCount(0);
         assertThat(Browser.seriousByAxe(page)).isEmpty();
         page.close();
     }

@@ -121,6 +121,54 @@ class TrayTest {
         page.close();
     }
 
+    /** Tags given to one and to several; words and tags together narrow the tray; the key opens what looks. */
+    @Test
+    void pieces_areFoundByWordsAndTags() {
+        for (String name : new String[] {"Teasel red", "Teasel green", "Sorrel red"}) {
+            http.post("/api/pieces", named(name));
+        }
+        Page page = browser.open("/tray");
+        Screen.button(page, "more for Teasel red").click();
+        page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Tags"))
+                .click();
+        page.getByRole(AriaRole.COMBOBOX).fill("gift desk");
+        page.keyboard().press("Enter");
+        page.getByRole(AriaRole.COMBOBOX).fill("small");
+        Screen.button(page, "Save the tags").click();
+        assertThat(page.getByRole(AriaRole.DIALOG)).hasCount(0);
+        String id = Screen.pieceNamed(http, "Teasel red");
+        assertThat(http.get("/api/pieces/" + id).json().at("/document/tags").toString())
+                .isEqualTo("[\"gift desk\",\"small\"]");
+
+        Screen.button(page, "choose several").click();
+        for (String name : new String[] {"Teasel red", "Sorrel red"}) {
+            page.getByRole(AriaRole.CHECKBOX, new Page.GetByRoleOptions().setName(Pattern.compile(name)))
+                    .click();
+        }
+        Screen.button(page, "^Tags$").click();
+        page.getByRole(AriaRole.COMBOBOX).fill("autumn");
+        Screen.button(page, "Save the tags").click();
+        assertThat(page.getByRole(AriaRole.DIALOG)).hasCount(0);
+        Screen.button(page, "^Done$").click();
+
+        page.keyboard().press("/");
+        Screen.button(page, "^autumn · 2$").click();
+        assertThat(link(page, "Teasel red")).isVisible();
+        assertThat(link(page, "Sorrel red")).isVisible();
+        assertThat(link(page, "Teasel green")).hasCount(0);
+        page.getByLabel("words to find").fill("teasel copper");
+        assertThat(link(page, "Sorrel red")).hasCount(0);
+        assertThat(link(page, "Teasel red")).isVisible();
+        page.getByLabel("words to find").fill("nothing like it");
+        assertThat(page.getByText("Nothing on the tray has all of these.")).isVisible();
+        page.keyboard().press("Escape");
+        assertThat(link(page, "Teasel green")).isVisible();
+        assertThat(http.get("/api/pieces/" + id).json().at("/document/tags").toString())
+                .isEqualTo("[\"gift desk\",\"small\",\"autumn\"]");
+        page.close();
+        assertThat(browser.complaints).isEmpty();
+    }
+
     @Test
     void fileThatIsThereAlready_isAskedAbout() {
         http.post("/api/pieces", named("Bramble twice"));

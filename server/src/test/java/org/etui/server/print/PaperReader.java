@@ -32,7 +32,7 @@ final class PaperReader {
     private PaperReader() {}
 
     /** A shape on a page, mm, and whether it is filled. */
-    record Drawn(Rectangle2D box, boolean filled, int page) {}
+    record Drawn(Rectangle2D box, boolean filled, int page, Path2D path) {}
 
     /** A letter on a page, mm from the upper left corner. */
     record Letter(double x, double y, double right, int page) {}
@@ -102,7 +102,8 @@ final class PaperReader {
         private void add(boolean filled) {
             AffineTransform mm = AffineTransform.getScaleInstance(25.4 / 72, -25.4 / 72);
             mm.translate(0, -height);
-            drawn.add(new Drawn(new Path2D.Double(path, mm).getBounds2D(), filled, number));
+            Path2D at = new Path2D.Double(path, mm);
+            drawn.add(new Drawn(at.getBounds2D(), filled, number, at));
             path.reset();
         }
 
@@ -186,7 +187,8 @@ final class PaperReader {
                 boolean filled = ((Element) element.getParentNode())
                         .getAttribute("style")
                         .startsWith("fill:rgb");
-                drawn.add(new Drawn(new Path2D.Double(path, transform(element)).getBounds2D(), filled, 0));
+                Path2D at = new Path2D.Double(path, transform(element));
+                drawn.add(new Drawn(at.getBounds2D(), filled, 0, at));
             }
         }
         return drawn;

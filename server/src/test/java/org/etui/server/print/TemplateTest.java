@@ -80,6 +80,41 @@ class TemplateTest {
         assertThat(outline.getHeight()).isCloseTo(finished.heightMm(), within(TRUE_MM));
     }
 
+    /** For the left hand the form is its mirror image: what it covers to the left of its middle, it covered to the right. */
+    @Test
+    void templateForTheLeftHand_isTheMirrorImage_andSaysSo() throws IOException {
+        Piece piece = piece("hook-clasp");
+        Plan plan = plan(piece);
+        byte[] right = Sheet.TEMPLATE.of(piece, plan, Paper.A4, MM, Writer.As.PDF);
+        byte[] left = Sheet.TEMPLATE.of(piece, plan, Paper.A4, MM, Writer.As.PDF, true);
+        PaperReader.Drawn one = form(right);
+        PaperReader.Drawn other = form(left);
+        int differ = 0;
+        for (double x = 0.5; x < one.box().getWidth(); x += 0.5) {
+            for (double y = 0.5; y < one.box().getHeight(); y += 0.5) {
+                double at = one.box().getMinY() + y;
+                boolean covered = one.path().contains(one.box().getMinX() + x, at);
+                boolean opposite = other.path().contains(other.box().getMaxX() - x, at);
+                boolean same = other.path().contains(other.box().getMinX() + x, at);
+                assertThat(opposite).isEqualTo(covered);
+                differ += same == covered ? 0 : 1;
+            }
+        }
+
+        assertThat(differ).isGreaterThan(20);
+        assertThat(PaperReader.text(left)).contains("mirrored for the left hand");
+        assertThat(PaperReader.text(right)).doesNotContain("mirrored");
+        assertThat(PaperReader.text(Sheet.MARKS.of(piece, plan, Paper.A4, MM, Writer.As.PDF, true)))
+                .doesNotContain("mirrored");
+    }
+
+    private static PaperReader.Drawn form(byte[] pdf) throws IOException {
+        return PaperReader.pdf(pdf).stream()
+                .filter(PaperReader.Drawn::filled)
+                .max((a, b) -> Double.compare(a.box().getHeight(), b.box().getHeight()))
+                .orElseThrow();
+    }
+
     @Test
     void marksStrip_isAsLongAsTheCutWire_withMarksWhereTheyBelong() throws IOException {
         Piece piece = piece("hook-clasp");

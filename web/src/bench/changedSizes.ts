@@ -1,0 +1,37 @@
+import type { Plan } from '../api/types';
+
+/** The inside of an element as it is finished. */
+export interface Size {
+  /** id of its strand */
+  strand: string;
+  /** its id */
+  element: string;
+  /** inside, mm */
+  mm: number;
+}
+
+/** Insides differ where a calliper tells them apart, mm. */
+const TOLD_MM = 0.05;
+
+/** The inside of every element that has one. */
+export function sizesOf(plan: Plan): Size[] {
+  return plan.strands.flatMap((s) =>
+    s.elements.flatMap((e) =>
+      e.finished?.insideMm === undefined ? [] : [{ strand: s.id, element: e.id, mm: e.finished.insideMm }],
+    ),
+  );
+}
+
+/** Elements whose inside is another than before, as far as a calliper tells; those that are new or gone are none. */
+export function changedSizes(
+  before: readonly Size[],
+  plan: Plan,
+): { strand: string; element: string; label: string; wasMm: number; nowMm: number }[] {
+  return sizesOf(plan).flatMap((now) => {
+    const was = before.find((b) => b.strand === now.strand && b.element === now.element);
+    const element = plan.strands.find((s) => s.id === now.strand)?.elements.find((e) => e.id === now.element);
+    return was && element && Math.abs(was.mm - now.mm) >= TOLD_MM
+      ? [{ strand: now.strand, element: now.element, label: element.label, wasMm: was.mm, nowMm: now.mm }]
+      : [];
+  });
+}
