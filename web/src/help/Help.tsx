@@ -1,3 +1,4 @@
+import './help.css';
 import { WideTable } from '../kit/WideTable';
 import Tab from '@mui/material/Tab';
 import Tabs from '@mui/material/Tabs';

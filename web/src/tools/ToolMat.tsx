@@ -1,3 +1,4 @@
+import './tools.css';
 import type { OwnedTool } from '../api/types';
 import { useSettings } from '../kit/settings';
 import { thickness, unitWord, words } from '../kit/units';

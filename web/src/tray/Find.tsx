@@ -1,8 +1,9 @@
 import Button from '@mui/material/Button';
 import ToggleButton from '@mui/material/ToggleButton';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
+import type { TrayPiece } from '../api/types';
 import { Entry } from '../kit/Entry';
-import type { Looked } from './find';
+import { tagsOf, type Looked } from './find';
 import './find.css';
 
 /** So many tags stand in a row; the others come when they are asked for. */
@@ -12,15 +13,16 @@ const FIRST_TAGS = 12;
 export function Find(props: {
   /** what is looked for */
   looked: Looked;
-  /** every tag with how many pieces have it */
-  tags: readonly [string, number][];
+  /** every piece on the tray */
+  pieces: readonly TrayPiece[];
   /** how many were found */
   found: number;
   onLook: (looked: Looked) => void;
   /** called when looking ends */
   onClose: () => void;
 }) {
-  const { looked, tags } = props;
+  const { looked, pieces } = props;
+  const tags = useMemo(() => tagsOf(pieces), [pieces]);
   const [all, setAll] = useState(false);
   const chosen = new Set(looked.tags);
   const shown = tags.filter(([tag], i) => all || i < FIRST_TAGS || chosen.has(tag));

@@ -10,14 +10,14 @@ import { useState } from 'react';
 import { api, reason } from '../api/client';
 import { queries } from '../api/queries';
 import type { TrayPiece } from '../api/types';
-import { retagged } from './find';
+import { retagged, tagsOf } from './find';
 
 /** Tags of a piece, or those that several share: words to find them by. */
 export function TagsDialog(props: {
   /** the pieces */
   of: readonly TrayPiece[];
-  /** every tag there is */
-  known: readonly string[];
+  /** every piece on the tray: their tags are offered */
+  all: readonly TrayPiece[];
   onClose: () => void;
 }) {
   const { of } = props;
@@ -49,7 +49,9 @@ export function TagsDialog(props: {
         <Autocomplete
           multiple
           freeSolo
-          options={props.known.filter((t) => !tags.includes(t))}
+          options={tagsOf(props.all)
+            .map(([tag]) => tag)
+            .filter((t) => !tags.includes(t))}
           value={[...tags]}
           inputValue={typed}
           onInputChange={(_, text) => setTyped(text)}

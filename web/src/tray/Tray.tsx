@@ -23,10 +23,12 @@ import { useSize } from '../wire/useSize';
 import { PieceForm } from '../wire/PieceForm';
 import { Files } from './Files';
 import type { Asked } from './More';
-import { lookedFor, tagsOf, type Looked } from './find';
+import type { Looked } from './find';
 import { inSight, layRows, trayScale, type Lying } from './layout';
 
 const More = lazy(() => import('./More').then((m) => ({ default: m.More })));
+const Chosen = lazy(() => import('./Chosen').then((m) => ({ default: m.Chosen })));
+const EmptyTray = lazy(() => import('./EmptyTray').then((m) => ({ default: m.EmptyTray })));
 const Find = lazy(() => import('./Find').then((m) => ({ default: m.Find })));
 const TagsDialog = lazy(() => import('./TagsDialog').then((m) => ({ default: m.TagsDialog })));
 
@@ -36,11 +38,16 @@ export function Tray() {
   const [looked, setLooked] = useState<Looked>();
   // What is typed is seen at once; the mat follows.
   const asked = useDeferredValue(looked);
+  // What looks for pieces comes when it is asked for first.
+  const [finds, setFinds] = useState<typeof import('./find')>();
+  const look = () => {
+    setLooked((old) => old ?? { typed: '', tags: [] });
+    void import('./find').then((m) => setFinds(() => m));
+  };
   const pieces = useMemo(
-    () => (asked && tray.data ? lookedFor(tray.data, asked) : tray.data),
-    [tray.data, asked],
+    () => (asked && finds && tray.data ? finds.lookedFor(tray.data, asked) : tray.data),
+    [tray.data, asked, finds],
   );
-  const tags = useMemo(() => tagsOf(tray.data ?? []), [tray.data]);
   const { ref, width, height } = useSize();
   const { units } = useSettings();
   const [gone, setGone] = useState<TrayPiece>();
@@ -71,19 +78,25 @@ export function Tray() {
       return next;
     });
   }, []);
-  useKeys('slash', () => setLooked((old) => old ?? { typed: '', tags: [] }));
+  useKeys('slash', look);
   useKeys(['plus', 'equal', 'add'], () => setNearer((n) => Math.min(8, n + 1)));
   useKeys(['minus', 'subtract'], () => setNearer((n) => Math.max(-4, n - 1)));
 
   if (tray.error) return <p role="alert">{tray.error.message}</p>;
-  if (tray.data?.length === 0) return <EmptyTray />;
+  if (tray.data?.length === 0) {
+    return (
+      <Suspense>
+        <EmptyTray />
+      </Suspense>
+    );
+  }
   return (
     <div className={looked ? 'tray-page finding' : 'tray-page'}>
       {looked && (
         <Suspense fallback={<div className="tools-row find" />}>
           <Find
             looked={looked}
-            tags={tags}
+            pieces={tray.data ?? []}
             found={pieces?.length ?? 0}
             onLook={setLooked}
             onClose={() => setLooked(undefined)}
@@ -130,7 +143,7 @@ export function Tray() {
           <Button disabled={nearer >= 8} aria-label="draw larger" onClick={() => setNearer(nearer + 1)}>
             +
           </Button>
-          {!looked && <Button onClick={() => setLooked({ typed: '', tags: [] })}>find</Button>}
+          {!looked && <Button onClick={look}>find</Button>}
         </span>
         {sums(pieces ?? []).map(([metal, mm]) => (
           <span key={metal}>
@@ -138,11 +151,13 @@ export function Tray() {
           </span>
         ))}
         {chosen ? (
-          <Chosen
-            ids={(pieces ?? []).map((p) => p.id).filter((id) => chosen.has(id))}
-            onDone={() => setChosen(undefined)}
-            onTag={() => setTagging((pieces ?? []).filter((p) => chosen.has(p.id)))}
-          />
+          <Suspense>
+            <Chosen
+              ids={(pieces ?? []).map((p) => p.id).filter((id) => chosen.has(id))}
+              onDone={() => setChosen(undefined)}
+              onTag={() => setTagging((pieces ?? []).filter((p) => chosen.has(p.id)))}
+            />
+          </Suspense>
         ) : (
           <>
             <Files />
@@ -171,7 +186,7 @@ export function Tray() {
       )}
       {tagging && (
         <Suspense>
-          <TagsDialog of={tagging} known={tags.map(([tag]) => tag)} onClose={() => setTagging(undefined)} />
+          <TagsDialog of={tagging} all={tray.data ?? []} onClose={() => setTagging(undefined)} />
         </Suspense>
       )}
       <Snackbar
@@ -192,66 +207,6 @@ export function Tray() {
         }
       />
     </div>
-  );
-}
-
-/** Several pieces, cut from one list or saved together. */
-function Chosen(props: {
-  /** names in the store of those chosen, in the order of the tray */
-  ids: readonly string[];
-  /** called when choosing ends */
-  onDone: () => void;
-  /** called when they are to get tags */
-  onTag: () => void;
-}) {
-  const { units } = useSettings();
-  const query = props.ids.map((id) => `ids=${encodeURIComponent(id)}`).join('&');
-  const none = props.ids.length === 0;
-  return (
-    <span className="apart chosen" role="group" aria-label="chosen pieces">
-      <span role="status">{none ? 'Press the pieces you want' : `${props.ids.length} chosen`}</span>
-      <Button
-        disabled={none}
-        href={`/api/together/sheets/marks?${query}&units=${units}&paper=${units === 'mm' ? 'a4' : 'letter'}`}
-        target="_blank"
-        rel="noreferrer"
-      >
-        Marks on paper
-      </Button>
-      <Button disabled={none} href={`/api/together/tables/cut-list?${query}`}>
-        One cut list
-      </Button>
-      <Button disabled={none} href={`/api/pieces/export?${query}`}>
-        Save as files
-      </Button>
-      <Button disabled={none} onClick={props.onTag}>
-        Tags
-      </Button>
-      <Button variant="contained" onClick={props.onDone}>
-        Done
-      </Button>
-    </span>
-  );
-}
-
-function EmptyTray() {
-  return (
-    <section className="soon">
-      <h2>The tray is empty</h2>
-      <p>Choose a form by its drawing; Etui works out the wire, the marks and the steps.</p>
-      <p style={{ marginTop: 16 }}>
-        <Button component={Link} to="/tray/new" variant="contained">
-          New piece
-        </Button>{' '}
-        <Button component={Link} to="/tray/measure">
-          I have one: measure it
-        </Button>
-        <Button component={Link} to="/tray/bin">
-          bin
-        </Button>
-        <Files />
-      </p>
-    </section>
   );
 }
 

@@ -10,7 +10,6 @@ import { Later, useBench } from '../../bench/bench';
 import { StrandSwitch } from '../../bench/StrandSwitch';
 import { newWork } from '../../bench/work';
 import { useKinds } from '../../kit/useKinds';
-import './hammer.css';
 
 export type Face = Extract<Work, { op: 'flatten' }>['with'];
 

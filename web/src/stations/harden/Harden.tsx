@@ -1,3 +1,4 @@
+import './harden.css';
 import { useQuery } from '@tanstack/react-query';
 import { memo, useDeferredValue, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { useKeys } from '../../kit/keys';
