@@ -444,6 +444,7 @@ record FormingWords(LengthFormat format, School school) {
     /** What shows that a kind came out right. */
     private record Looks(boolean turned) implements Kind.Visitor<String> {
         private static final String SITS = "it does not slide, and no end stands out.";
+        private static final String CLOSE = "it lies close all along, without a gap.";
         private static final String EVEN = "the turns are even.";
 
         private static final String WAVED = "crests are alike, and all troughs touch the block.";
@@ -461,7 +462,7 @@ record FormingWords(LengthFormat format, School school) {
 
         @Override
         public String girth(Girth girth) {
-            return SITS;
+            return CLOSE;
         }
 
         @Override
@@ -492,7 +493,7 @@ record FormingWords(LengthFormat format, School school) {
 
         @Override
         public String spiral(Spiral spiral) {
-            return lies(spiral, spiral.riseMm() == 0);
+            return lies(spiral, spiral.riseMm() == 0 && spiral.seat().isEmpty());
         }
 
         @Override

@@ -275,7 +275,7 @@ class AssemblyTest {
         page.getByLabel("lies on").selectOption("stone");
         page.getByLabel("wires of the bundle behind it").fill("2");
         page.keyboard().press("Enter");
-        assertThat(page.getByText("It goes round the stone as that is told")).isVisible();
+        assertThat(page.getByText("It goes round the stone as it is given")).isVisible();
         assertThat(page.getByLabel("goes round")).hasCount(0);
         Browser.untilDrawn(page);
         for (int i = 0; i < 50 && slotOf(id) != 2; i++) {

@@ -200,7 +200,8 @@ class CardTest {
             assertThat(title(page)).hasText("Check the piece");
             assertThat(page.locator(".now section").boundingBox().x).isGreaterThan(words + 300);
             Object left = drawnTo(page);
-            assertThat(((Number) left).doubleValue()).isCloseTo(-((Number) right).doubleValue(), within(0.05));
+            // Its light falls from the same side as before: the strokes that draw that are no mirror image.
+            assertThat(((Number) left).doubleValue()).isCloseTo(-((Number) right).doubleValue(), within(0.15));
             assertThat(Math.abs(((Number) right).doubleValue())).isGreaterThan(0.2);
         } finally {
             leftHanded(false);
