@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import type { Plan } from '../api/types';
-import { changedSizes, sizesOf } from './changedSizes';
+import type { Piece, Plan } from '../api/types';
+import { changedSizes, sizesOf, unasked } from './changedSizes';
 
 function plan(insides: Record<string, number | undefined>): Plan {
   const elements = Object.entries(insides).map(([id, insideMm]) => ({
@@ -19,6 +19,17 @@ describe('sizes that a way out changed', () => {
     expect(changedSizes(before, plan({ hook: 8.3, loop: 3.02 }))).toEqual([
       { strand: 'wire', element: 'hook', label: 'the hook', wasMm: 8, nowMm: 8.3 },
     ]);
+  });
+
+  it('are not those that the way out names itself', () => {
+    const piece = {
+      strands: [{ id: 'wire', elements: [{ id: 'run' }, { id: 'hook' }, { id: 'loop' }] }],
+    } as unknown as Piece;
+    const left = (path: string) =>
+      unasked(before, piece, [{ op: 'replace', path, value: 4 }]).map((s) => s.element);
+    expect(left('/strands/0/elements/2/insideMm')).toEqual(['hook']);
+    expect(left('/strands/0/elements')).toEqual([]);
+    expect(left('/work/-')).toEqual(['hook', 'loop']);
   });
 
   it('are none where an element is new or gone', () => {

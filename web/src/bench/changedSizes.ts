@@ -1,4 +1,4 @@
-import type { Plan } from '../api/types';
+import type { Patch, Piece, Plan } from '../api/types';
 
 /** The inside of an element as it is finished. */
 export interface Size {
@@ -20,6 +20,20 @@ export function sizesOf(plan: Plan): Size[] {
       e.finished?.insideMm === undefined ? [] : [{ strand: s.id, element: e.id, mm: e.finished.insideMm }],
     ),
   );
+}
+
+/** Sizes of elements that a way out does not change by itself: what it names was asked for. */
+export function unasked(sizes: readonly Size[], piece: Piece, patches: readonly Patch[]): Size[] {
+  const named = new Set(
+    patches.flatMap(({ path }) => {
+      const [, strand, element] = /^\/strands\/(\d+)\/elements(?:\/(\d+))?/.exec(path) ?? [];
+      const of = strand === undefined ? undefined : piece.strands[Number(strand)];
+      const elements =
+        element === undefined ? of?.elements : of?.elements.slice(Number(element), Number(element) + 1);
+      return (elements ?? []).map((e) => `${of?.id ?? ''}.${e.id}`);
+    }),
+  );
+  return sizes.filter((s) => !named.has(`${s.strand}.${s.element}`));
 }
 
 /** Elements whose inside is another than before, as far as a calliper tells; those that are new or gone are none. */

@@ -4,7 +4,7 @@ import type { Advice, Piece, Plan } from '../api/types';
 import { useSettings } from '../kit/settings';
 import { length } from '../kit/units';
 import { useBench } from './bench';
-import { changedSizes, sizesOf, type Size } from './changedSizes';
+import { changedSizes, sizesOf, unasked, type Size } from './changedSizes';
 import { patched, withElement } from './edit';
 
 /** What a way out was taken from and what it left. */
@@ -35,8 +35,8 @@ export function useFix(): (advice: Advice) => void {
   const { change, plan } = useBench();
   const { take } = useContext(Context);
   return (advice) => {
-    const before = sizesOf(plan);
     void change((p) => {
+      const before = unasked(sizesOf(plan), p, advice.fix ?? []);
       const left = patched(p, advice.fix ?? []);
       take({ before, left });
       return left;
