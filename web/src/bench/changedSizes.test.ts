@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Piece, Plan } from '../api/types';
-import { changedSizes, sizesOf, unasked } from './changedSizes';
+import { alike, changedSizes, sizesOf, unasked } from './changedSizes';
 
 function plan(insides: Record<string, number | undefined>): Plan {
   const elements = Object.entries(insides).map(([id, insideMm]) => ({
@@ -30,6 +30,16 @@ describe('sizes that a way out changed', () => {
     expect(left('/strands/0/elements/2/insideMm')).toEqual(['hook']);
     expect(left('/strands/0/elements')).toEqual([]);
     expect(left('/work/-')).toEqual(['hook', 'loop']);
+  });
+
+  it('are said once where they read the same', () => {
+    const changed = changedSizes(before, plan({ hook: 8.3, loop: 3.3 }));
+    const rounded = (mm: number) => mm.toFixed(1);
+    expect(alike(changed, rounded).map((of) => [of.was, of.now, of.sizes.length])).toEqual([
+      ['8.0', '8.3', 1],
+      ['3.0', '3.3', 1],
+    ]);
+    expect(alike([...changed, ...changed], rounded).map((of) => of.sizes.length)).toEqual([2, 2]);
   });
 
   it('are none where an element is new or gone', () => {

@@ -36,11 +36,22 @@ export function unasked(sizes: readonly Size[], piece: Piece, patches: readonly 
   return sizes.filter((s) => !named.has(`${s.strand}.${s.element}`));
 }
 
+/** An element whose inside is another than before. */
+export interface Changed {
+  /** id of its strand */
+  strand: string;
+  /** its id */
+  element: string;
+  /** its name */
+  label: string;
+  /** inside before, mm */
+  wasMm: number;
+  /** inside now, mm */
+  nowMm: number;
+}
+
 /** Elements whose inside is another than before, as far as a calliper tells; those that are new or gone are none. */
-export function changedSizes(
-  before: readonly Size[],
-  plan: Plan,
-): { strand: string; element: string; label: string; wasMm: number; nowMm: number }[] {
+export function changedSizes(before: readonly Size[], plan: Plan): Changed[] {
   return sizesOf(plan).flatMap((now) => {
     const was = before.find((b) => b.strand === now.strand && b.element === now.element);
     const element = plan.strands.find((s) => s.id === now.strand)?.elements.find((e) => e.id === now.element);
@@ -48,4 +59,18 @@ export function changedSizes(
       ? [{ strand: now.strand, element: now.element, label: element.label, wasMm: was.mm, nowMm: now.mm }]
       : [];
   });
+}
+
+/** Changes that read the same, together: a pair is said once. */
+export function alike(
+  changed: readonly Changed[],
+  inWords: (mm: number) => string,
+): { was: string; now: string; sizes: Changed[] }[] {
+  const groups = new Map<string, { was: string; now: string; sizes: Changed[] }>();
+  for (const c of changed) {
+    const [was, now] = [inWords(c.wasMm), inWords(c.nowMm)];
+    const group = groups.get(`${was} ${now}`) ?? { was, now, sizes: [] };
+    groups.set(`${was} ${now}`, { ...group, sizes: [...group.sizes, c] });
+  }
+  return [...groups.values()];
 }

@@ -4,7 +4,7 @@ import type { Advice, Piece, Plan } from '../api/types';
 import { useSettings } from '../kit/settings';
 import { length } from '../kit/units';
 import { useBench } from './bench';
-import { changedSizes, sizesOf, unasked, type Size } from './changedSizes';
+import { alike, changedSizes, sizesOf, unasked, type Size } from './changedSizes';
 import { patched, withElement } from './edit';
 
 /** What a way out was taken from and what it left. */
@@ -50,18 +50,23 @@ export function FixNote() {
   const { taken, take } = useContext(Context);
   const { units } = useSettings();
   if (!taken || taken.left !== piece) return null;
-  const changed = changedSizes(taken.before, plan as Plan);
-  return changed.map((c) => (
-    <p key={c.strand + c.element} className="fix-note" role="status">
-      The work makes the {c.label} {length(c.nowMm, units)} inside, it was {length(c.wasMm, units)}.{' '}
+  return alike(changedSizes(taken.before, plan as Plan), (mm) => length(mm, units)).map((of) => (
+    <p key={of.now + of.was} className="fix-note" role="status">
+      The work makes the {of.sizes.map((c) => c.label).join(' and the ')} {of.now} inside instead of {of.was}.{' '}
       <Button
         onClick={() => {
-          const at = piece.strands.findIndex((s) => s.id === c.strand);
-          take(undefined);
-          void change((p) => withElement(p, at, c.element, { target: 'finished' }));
+          void change((p) => {
+            const left = of.sizes.reduce((held, c) => {
+              const at = held.strands.findIndex((s) => s.id === c.strand);
+              return withElement(held, at, c.element, { target: 'finished' });
+            }, p);
+            // What else it changed may still be held.
+            take({ before: taken.before, left });
+            return left;
+          });
         }}
       >
-        hold {length(c.wasMm, units)}
+        hold {of.was}
       </Button>
     </p>
   ));

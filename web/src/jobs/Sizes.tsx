@@ -138,7 +138,16 @@ function Measure(props: {
     );
   }
   if (p.unit === 'mm') {
-    return <LengthField label={p.title} mm={Number(value)} wrong={props.wrong} onChange={props.onChange} />;
+    return (
+      <LengthField
+        label={p.title}
+        mm={Number(value)}
+        from={p.from}
+        to={p.to}
+        wrong={props.wrong}
+        onChange={props.onChange}
+      />
+    );
   }
   return (
     <NumberField

@@ -8,7 +8,7 @@ let root: Root;
 let page: HTMLElement;
 
 /** The server reads lengths: here by a table of facts (25.4 mm to the inch, ISO 31-1). */
-const READ: Record<string, number> = { '1/4in': 6.35, '8': 8, '8mm': 8 };
+const READ: Record<string, number> = { '1/4in': 6.35, '8': 8, '8mm': 8, '3ft': 914.4 };
 
 beforeEach(() => {
   vi.stubGlobal('IS_REACT_ACT_ENVIRONMENT', true);
@@ -51,6 +51,14 @@ async function type(input: HTMLInputElement, text: string, key: string) {
 }
 
 describe('a field for a length', () => {
+  it('refuses what lies outside its limits without asking anybody', async () => {
+    const onChange = vi.fn(() => Promise.resolve(true));
+    act(() => root.render(<LengthField label="inside" mm={7} from={8} to={60} onChange={onChange} />));
+    await type(page.querySelector('input') as HTMLInputElement, '3ft', 'Enter');
+    expect(page.querySelector('.wrong')?.textContent).toBe('must be from 8 to 60 mm');
+    expect(onChange).not.toHaveBeenCalled();
+  });
+
   it('shows the length that stands and gives what was typed to the server', async () => {
     const taken: [number, string | undefined][] = [];
     const input = show((mm, typed) => {

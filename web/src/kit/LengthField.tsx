@@ -1,6 +1,7 @@
 import { Entry } from './Entry';
 import { useId, useRef, useState, type KeyboardEvent, type ReactNode } from 'react';
 import { api, Refused } from '../api/client';
+import { beyond } from './limits';
 import { mark, untilAnswered } from './saves';
 import { useSettings } from './settings';
 import { NameMeasure, OwnMeasures } from './OwnMeasures';
@@ -23,6 +24,10 @@ export function LengthField(props: {
   entered?: string | undefined;
   /** whether it is a thickness, shown to a hundredth */
   fine?: boolean;
+  /** the least that it may be, mm; what is less is refused here, in the unit that is read */
+  from?: number | undefined;
+  /** the greatest that it may be, mm */
+  to?: number | undefined;
   /** what was wrong with the last value, from elsewhere */
   wrong?: string | undefined;
   /** what stands beside the field, such as a calliper to read */
@@ -64,8 +69,10 @@ export function LengthField(props: {
         goesOn,
       );
       if (!goesOn()) return;
-      setRefused(undefined);
       setUnknown(undefined);
+      const outside = beyond(mm, props.from, props.to, units);
+      setRefused(outside);
+      if (outside) return;
       if (await props.onChange(mm, text.trim())) setTyped(undefined);
     } catch (thrown) {
       if (!(thrown instanceof Refused)) throw thrown;

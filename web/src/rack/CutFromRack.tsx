@@ -118,7 +118,7 @@ export function CutFromRack() {
         />
         <h2 className="part-title">how you cut</h2>
         <dl className="rows">
-          <LengthField label="each nip takes" fine mm={nipMm} onChange={take(setNip)} />
+          <LengthField label="each cut takes" fine mm={nipMm} onChange={take(setNip)} />
           <LengthField label="keep off-cuts from" mm={usefulMm} onChange={take(setUseful)} />
         </dl>
       </aside>

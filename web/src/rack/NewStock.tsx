@@ -29,7 +29,7 @@ export function NewStock(props: {
   busy: boolean;
   /** called with the stock and how much of it came */
   onAdd: (stock: Stock, line: RackEntry['lines'][number]) => unknown;
-  /** called when none is to be put up */
+  /** called when none is to be added */
   onLeave: () => void;
 }) {
   const metals = useQuery(queries.metals());
@@ -80,8 +80,8 @@ export function NewStock(props: {
     props.onAdd(stock, { stock: id, scrapMm: 0, paid, ...amount });
   };
   return (
-    <section aria-label="put up a stock">
-      <h2 className="part-title">put up a stock</h2>
+    <section aria-label="add a stock">
+      <h2 className="part-title">add a stock</h2>
       <dl className="rows">
         <ChoiceField
           label="comes as"
@@ -144,9 +144,9 @@ export function NewStock(props: {
       </dl>
       <p className="tools-row">
         <Button variant="contained" disabled={props.busy} onClick={add}>
-          put it up
+          add it
         </Button>
-        <Button onClick={props.onLeave}>leave it</Button>
+        <Button onClick={props.onLeave}>cancel</Button>
       </p>
     </section>
   );

@@ -55,7 +55,7 @@ export function Rack() {
           <>
             <p className="why">
               {rack.data.held.length === 0
-                ? 'Nothing hangs here yet. Put up what you have: by length or by weight.'
+                ? 'Nothing hangs here yet. Add what you have: by length or by weight.'
                 : 'Take a stock in hand to book what came or went. What a piece is cut from is planned under cut from the rack.'}
             </p>
             <ScrapTin rack={rack.data} />
@@ -78,7 +78,7 @@ export function Rack() {
       </aside>
       <div className="across tools-row">
         <Button variant="contained" onClick={() => setAdding(true)}>
-          put up a stock
+          add a stock
         </Button>
         <Button component={Link} to="/rack/cut">
           cut from the rack

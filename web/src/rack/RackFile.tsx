@@ -71,7 +71,7 @@ export function RackFile(props: {
           {bad > 0 && (
             <p className="wrong">
               {bad === 1 ? 'One row cannot be read' : `${bad} rows cannot be read`}: nothing is changed until
-              the file is mended.
+              the file is corrected.
             </p>
           )}
         </DialogContent>

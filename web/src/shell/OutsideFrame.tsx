@@ -75,7 +75,7 @@ export function OutsideFrame() {
       />
       <main className="station" id="view" tabIndex={-1}>
         <ViewTitle title={titleOf(pathname)} view={pathname} />
-        {pathname === '/tray' && <Hint station="tray" />}
+        {pathname === '/tray' && count !== 0 && <Hint station="tray" />}
         <Suspense fallback={<Coming />}>
           <Outlet />
         </Suspense>

@@ -75,7 +75,7 @@ export const Squeeze = memo(function Squeeze(props: {
                 ' and springs back.'
               ) : (
                 <>
-                  ; <b>{pull.staysMm.toFixed(2)} mm</b> of that stay.
+                  ; <b>{pull.staysMm.toFixed(2)} mm</b> of that stays.
                 </>
               )}
             </>

@@ -104,6 +104,8 @@ export function BodyFields(props: {
               key={f.name}
               label={f.title}
               mm={valueOf(body, f.name)}
+              from={f.from}
+              to={f.to}
               onChange={(mm) => put((now) => changeOf(now, f.name, mm))}
             />
           ) : (

@@ -104,7 +104,16 @@ function Measure(props: {
     );
   }
   if (parameter.unit === 'mm') {
-    return <LengthField label={parameter.title} mm={Number(value)} wrong={wrong} onChange={onChange} />;
+    return (
+      <LengthField
+        label={parameter.title}
+        mm={Number(value)}
+        from={parameter.from}
+        to={parameter.to}
+        wrong={wrong}
+        onChange={onChange}
+      />
+    );
   }
   return (
     <NumberField

@@ -122,6 +122,8 @@ function ElementPart(props: {
               label={f.title}
               mm={valueOf(element, f.name)}
               fine={f.unit === 'thickness'}
+              from={f.from}
+              to={f.to}
               entered={piece.entered[path(f.name)]}
               onChange={(mm, typed) =>
                 change((p) =>

@@ -157,7 +157,8 @@ function ways(held: Held, hold: Held[Way]): string[] {
 /** What is said in one line. */
 function shortly(held: Held): string {
   const free = ways(held, 'free');
-  if (free.length > 0) return free.length > 2 ? `loose ${free.length} ways` : 'loose ' + free.join(', ');
+  if (free.length > 0)
+    return free.length > 2 ? `can move ${free.length} ways` : 'can move ' + free.join(', ');
   return ways(held, 'gripped').length > 0 ? 'only gripped' : 'held on all sides';
 }
 

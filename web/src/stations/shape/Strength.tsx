@@ -184,7 +184,7 @@ export function StrengthRows(props: {
         label="temper now"
         value={`${words(planned.temperNow)}, ${planned.hardnessHv.toFixed(0)} HV`}
         topic="hardness"
-        inputs={[`p added ${planned.strain.toFixed(3)}`, strand.wireInWords]}
+        inputs={[`strain added ${planned.strain.toFixed(3)}`, strand.wireInWords]}
       />
       <WhyRow
         label="work left before it cracks"

@@ -145,7 +145,7 @@ export function TraceStone(props: {
         </div>
       </DialogContent>
       <DialogActions>
-        <Button onClick={props.onClose}>Leave</Button>
+        <Button onClick={props.onClose}>Close</Button>
         <Button
           variant="contained"
           disabled={!traced || busy || Boolean(wrong)}

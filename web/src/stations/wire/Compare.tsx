@@ -43,7 +43,7 @@ export function Compare(props: {
     ['holds', (c) => (c.holdN === undefined ? 'no load' : load(c.holdN))],
     ['needed', (c) => (c.wantsN === undefined ? '–' : load(c.wantsN))],
     ['work left', (c) => workLeft(c.strainLeft)],
-    ['fails at', (c) => failing(c, plan) || 'nothing'],
+    ['where it fails', (c) => failing(c, plan) || 'nowhere'],
   ];
   return (
     <Table className="compare">

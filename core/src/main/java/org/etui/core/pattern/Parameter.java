@@ -1,5 +1,6 @@
 package org.etui.core.pattern;
 
+import java.math.BigDecimal;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -171,7 +172,11 @@ public record Parameter(
                 name,
                 value,
                 "must be from 3 to " + MOST_POINTS + " pairs of figures, across and up in mm, divided by commas, from "
-                        + LEAST_ROUND_MM + " to " + MOST_ROUND_MM + " mm round");
+                        + plain(LEAST_ROUND_MM) + " to " + plain(MOST_ROUND_MM) + " mm round");
+    }
+
+    private static String plain(double limit) {
+        return BigDecimal.valueOf(limit).stripTrailingZeros().toPlainString();
     }
 
     /**
@@ -196,6 +201,6 @@ public record Parameter(
             return ((Number) value).doubleValue();
         }
         String what = whole ? "must be a whole number from " : "must be a number from ";
-        throw new BadInput(name, value, (what + least + " to " + most + " " + unit).trim());
+        throw new BadInput(name, value, (what + plain(least) + " to " + plain(most) + " " + unit).trim());
     }
 }

@@ -427,7 +427,7 @@ class PatternsTest {
                         hook.make(Map.of("hookInsideMm", -1.0, "colour", "red"), Optional.empty(), Optional.empty()))
                 .isInstanceOfSatisfying(BadInput.class, bad -> {
                     assertThat(bad.violations()).hasSize(2);
-                    assertThat(bad.getMessage()).contains("-1.0", "1.0 to 60.0 mm", "colour");
+                    assertThat(bad.getMessage()).contains("-1.0", "1 to 60 mm", "colour");
                 });
     }
 

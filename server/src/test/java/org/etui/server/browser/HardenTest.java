@@ -137,6 +137,44 @@ class HardenTest {
         assertThat(browser.complaints).isEmpty();
     }
 
+    /** Flattening the bails of a wrapped stone opens them a little: that is said once for both, and pressing holds what was asked for. */
+    @Test
+    void wayOut_thatOpensBends_saysSo_andOffersToHoldThem() {
+        String piece = http.post(
+                        "/api/patterns/woven-front",
+                        "{\"bailWires\": \"2\", \"bailInsideMm\": 5, \"purpose\": \"pendant\", \"wire\":"
+                                + " {\"metal\": \"copper\", \"section\": {\"shape\": \"round\", \"diameterMm\": 0.64}}}")
+                .json()
+                .toString();
+        Page page = harden(piece);
+        page.locator(".hold-line button").first().click();
+        Locator note = page.locator(".fix-note");
+        assertThat(note).containsText("inside instead of");
+        page.waitForCondition(() -> !insides(page).isEmpty());
+        List<Double> opened = insides(page);
+        button(page, "^hold ").first().click();
+        assertThat(note).hasCount(0);
+        page.waitForCondition(() -> !insides(page).equals(opened));
+        assertThat(insides(page)).allSatisfy(mm -> assertThat(mm).isLessThan(opened.get(0)));
+        page.close();
+        assertThat(browser.complaints).isEmpty();
+    }
+
+    /** Insides of what was flattened, as they are finished, mm. */
+    private List<Double> insides(Page page) {
+        List<String> flattened = new ArrayList<>();
+        document(http, page).get("work").path(0).path("elements").forEach(e -> flattened.add(e.asString()));
+        List<Double> found = new ArrayList<>();
+        for (JsonNode strand : plan(http, page).get("strands")) {
+            for (JsonNode element : strand.get("elements")) {
+                if (flattened.contains(element.get("id").asString())) {
+                    found.add(element.at("/finished/insideMm").asDouble());
+                }
+            }
+        }
+        return found;
+    }
+
     /** By keys alone: the bend is chosen, the scale pulled key by key; the tape, the temper and the steps follow. */
     @Test
     void bendThatHoldsTooLittle_isPulledUntilItHolds_byKeys() {

@@ -155,19 +155,19 @@ class RackTest {
         assertThat(cost).not().containsText("sells at " + price);
     }
 
-    /** What was put up is drawn; what was booked can be taken back. */
+    /** What was added is drawn; what was booked can be taken back. */
     @Test
     void aStock_isPutUpByWeight_used_andTheUseTakenBack() {
         Page page = browser.open(window, "/rack");
-        button(page, "put up a stock").click();
-        Locator form = page.getByLabel("put up a stock", new Page.GetByLabelOptions().setExact(true));
+        button(page, "add a stock").click();
+        Locator form = page.getByLabel("add a stock", new Page.GetByLabelOptions().setExact(true));
         form.getByLabel("metal").selectOption("fine-silver");
         form.getByLabel("known by").selectOption("weight");
         form.getByLabel("how much").fill("100");
         form.getByLabel("how much").press("Enter");
         form.getByLabel("label").fill("hedgerow silver");
         form.getByLabel("label").press("Enter");
-        button(page, "put it up").click();
+        button(page, "add it").click();
 
         Locator inHand = page.getByLabel("hedgerow silver", new Page.GetByLabelOptions().setExact(true));
         // fine silver: 10.49 g/cm³ (handbook), 1 mm thick: 8.24 g a metre, 12.1 m
