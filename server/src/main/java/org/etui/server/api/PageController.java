@@ -39,7 +39,9 @@ class PageController {
         "/help/**",
         "/settings",
         "/sizes",
-        "/pieces/**"
+        "/pieces/**",
+        // What somebody typed wrong: the page says that there is no such one.
+        "/{typed:(?!api)[A-Za-z-]+}"
     })
     ResponseEntity<byte[]> page() throws IOException {
         byte[] once = new byte[NONCE_BYTES];

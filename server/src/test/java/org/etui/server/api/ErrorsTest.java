@@ -185,6 +185,14 @@ class ErrorsTest {
         assertThat(answer.json().get("status").asInt()).isEqualTo(answer.status());
     }
 
+    /** Who types an address wrong gets the page that says so, not a problem document. */
+    @Test
+    void unknownView_isThePageThatSaysSo() {
+        assertThat(new String(http.get("/nowhere").body(), StandardCharsets.UTF_8))
+                .contains("<title>Etui</title>");
+        assertThat(http.get("/api").status()).isEqualTo(404);
+    }
+
     @ParameterizedTest
     @CsvSource({"GET, /api/plans", "DELETE, /api/plans", "PUT, /api/pieces", "PATCH, /api/metals"})
     void wrongMethod_is405or4xx(String method, String path) {
