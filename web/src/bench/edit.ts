@@ -72,6 +72,11 @@ function defined(element: Element): Element {
   return Object.fromEntries(Object.entries(element).filter(([, v]) => v !== undefined)) as unknown as Element;
 }
 
+/** Says what a part is of. */
+export function withMaterial(piece: Piece, part: string | undefined, material: string): Piece {
+  return { ...piece, parts: piece.parts.map((p) => (p.id === part ? { ...p, material } : p)) };
+}
+
 /** Remembers what was typed for a measure where that was not millimetres; forgets it otherwise. */
 export function withEntered(piece: Piece, path: string, typed: string | undefined): Piece {
   const entered = { ...piece.entered };

@@ -17,8 +17,7 @@ export function InstrumentButton(props: {
   return (
     <Button
       className="calliper"
-      aria-label={`read the ${props.from}: ${props.what}`}
-      title={from ? `from the ${from}` : `read the ${props.from}`}
+      aria-label={`read the ${props.from}: ${props.what}${from ? `, read from the ${from}` : ''}`}
       onClick={() =>
         void api.reading(props.from, Math.max(0.01, props.about)).then((read) => {
           setFrom(read.from);

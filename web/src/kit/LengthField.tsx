@@ -133,9 +133,8 @@ export function LengthField(props: {
         <button
           className="u"
           tabIndex={-1}
-          aria-label={`${unitWord(units)}, measures of your own`}
+          aria-label={`${unitWord(units)}, measures of your own (alt ↓)`}
           aria-expanded={open}
-          title="measures of your own (alt ↓)"
           onMouseDown={(e) => e.preventDefault()}
           onClick={() => {
             input.current?.focus();

@@ -50,14 +50,8 @@ export function OwnMeasures(props: {
       ref={(element) => element?.scrollIntoView({ block: 'nearest' })}
     >
       {measures.map((m) => (
-        <Button
-          key={m.name}
-
-          title={length(m.mm, units)}
-          onMouseDown={hold}
-          onClick={() => props.onTake(m.name)}
-        >
-          {m.name}
+        <Button key={m.name} onMouseDown={hold} onClick={() => props.onTake(m.name)}>
+          {m.name} {length(m.mm, units)}
         </Button>
       ))}
       {naming ? (

@@ -10,6 +10,7 @@ import type { Piece, Plan } from '../api/types';
 import { BenchProvider, useBench, useKeeping } from '../bench/bench';
 import { FixNote, FixProvider } from '../bench/fix';
 import { HoldLine } from '../bench/HoldLine';
+import { refusals } from '../bench/refusal';
 import { Coming } from '../kit/Coming';
 import { Hint } from './Hint';
 import { Knots, type Knot } from './Knots';
@@ -239,17 +240,15 @@ function Name() {
 /** What was refused, and what another window changed meanwhile. */
 function Refusals() {
   const { problem, conflict, dismiss, takeTheirs, keepMine } = useKeeping();
+  const { plan } = useBench();
   if (conflict) {
     return <Overtaken version={conflict.version} onMine={keepMine} onTheirs={takeTheirs} />;
   }
   if (!problem) return null;
   return (
     <div className="advice stop wide" role="alert">
-      <b>Not taken</b>{' '}
-      {problem.violations.length > 0
-        ? problem.violations.map((v) => `${v.path} was ${v.value}: ${v.limit}`).join('; ')
-        : problem.detail}
-      . The piece stands as it was.
+      <b>Not taken</b> {problem.violations.length > 0 ? refusals(problem.violations, plan) : problem.detail}.
+      The piece stands as it was.
       <Button onClick={dismiss}>all right</Button>
     </div>
   );

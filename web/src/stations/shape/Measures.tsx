@@ -6,6 +6,7 @@ import type { Parameter, Piece } from '../../api/types';
 import { useBench } from '../../bench/bench';
 import { ChoiceField } from '../../kit/ChoiceField';
 import { LengthField } from '../../kit/LengthField';
+import { withMaterial } from '../../bench/edit';
 import { remade } from '../../bench/remake';
 import { NumberField } from '../../kit/NumberField';
 import { DrawerRow } from './DrawerRow';
@@ -25,9 +26,16 @@ export function Measures(props: {
 
   const stone = piece.parts.find((p) => p.kind === 'stone' && p.body && 'outline' in p.body);
   const set = (name: string, value: number | string) => setAll(name, { [name]: value });
-  const setAll = async (name: string, measures: Record<string, number | string>): Promise<boolean> => {
+  const setAll = async (
+    name: string,
+    measures: Record<string, number | string>,
+    material?: string,
+  ): Promise<boolean> => {
     try {
-      const taken = await change((now) => remade(now, measures));
+      const taken = await change(async (now) => {
+        const made = await remade(now, measures);
+        return material === undefined || !stone ? made : withMaterial(made, stone.id, material);
+      });
       setWrong({});
       return taken;
     } catch (thrown) {
@@ -56,7 +64,7 @@ export function Measures(props: {
           <DrawerRow
             part={stone}
             fits={(s) => stoneMeasures(s.body, pattern.parameters) !== undefined}
-            onTake={(s) => setAll('outline', stoneMeasures(s.body, pattern.parameters) ?? {})}
+            onTake={(s) => setAll('outline', stoneMeasures(s.body, pattern.parameters) ?? {}, s.material)}
           />
         )}
         {pattern.parameters.filter(counts).map((p) => (

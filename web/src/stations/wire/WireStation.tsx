@@ -10,6 +10,7 @@ import { AdviceList } from '../../bench/AdviceList';
 import { useBench } from '../../bench/bench';
 import { docKey } from '../../kit/docKey';
 import { ChoiceField } from '../../kit/ChoiceField';
+import { refusals } from '../../bench/refusal';
 import { rewired } from '../../bench/remake';
 import { thicknessOf } from '../../kit/section';
 import { StrandSwitch } from '../../bench/StrandSwitch';
@@ -73,7 +74,7 @@ export function WireStation() {
       return await change((now) => rewired(now, at, next));
     } catch (thrown) {
       if (!(thrown instanceof Refused)) throw thrown;
-      setRefused(thrown.problem.violations.map((v) => `${v.path} was ${v.value}: ${v.limit}`).join('; '));
+      setRefused(refusals(thrown.problem.violations, plan));
       return false;
     }
   };

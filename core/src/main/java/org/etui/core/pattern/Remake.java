@@ -35,7 +35,7 @@ public final class Remake {
     }
 
     /**
-     * By its pattern with other measures; colour and what was put to it stay. The pattern's own work is made anew, unless the maker has changed it.
+     * By its pattern with other measures; colour, what a part is of and what was put to it stay. The pattern's own work is made anew, unless the maker has changed it.
      *
      * @param measures only those that change
      * @param wire of the pattern's first strand; as it is where empty
@@ -66,13 +66,30 @@ public final class Remake {
                 .withSource(made.source().orElseThrow())
                 .withParts(
                         Stream.concat(
-                                        made.parts().stream(),
+                                        made.parts().stream().map(p -> kept(p, piece.parts(), before.parts())),
                                         piece.parts().stream().filter(p -> !parts.contains(p.id())))
                                 .toList(),
                         Stream.concat(
                                         made.joins().stream(),
                                         piece.joins().stream().filter(j -> !joins.contains(j)))
                                 .toList());
+    }
+
+    /** A part of the pattern with what the maker has said of it otherwise: of what it is, and how it is darkened. */
+    private static Part kept(Part made, List<Part> now, List<Part> before) {
+        Optional<Part> own = find(now, made.id());
+        if (own.isEmpty()) {
+            return made;
+        }
+        Optional<Part> usual = find(before, made.id());
+        String of = own.get().material();
+        boolean said = usual.isEmpty() || !usual.get().material().equals(of);
+        Part kept = said ? made.withMaterial(of) : made;
+        return own.get().colour().isPresent() ? kept.withColour(own.get().colour()) : kept;
+    }
+
+    private static Optional<Part> find(List<Part> parts, String id) {
+        return parts.stream().filter(p -> p.id().equals(id)).findFirst();
     }
 
     /** The same with all measures given. */

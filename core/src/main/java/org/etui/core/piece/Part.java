@@ -95,6 +95,11 @@ public record Part(
         return new Part(id, kind, material, sizeMm, on, count, body, place, own);
     }
 
+    /** The same of something else. */
+    public Part withMaterial(String of) {
+        return new Part(id, kind, of, sizeMm, on, count, body, place, colour);
+    }
+
     /** Whether the bath harms or stains it: whatever is not of metal (common practice). */
     public boolean isShyOfBath() {
         String of = material.toLowerCase(Locale.ROOT);

@@ -16,6 +16,8 @@ import org.etui.core.act.With;
 import org.etui.core.check.BadInput;
 import org.etui.core.metal.Metal;
 import org.etui.core.metal.Temper;
+import org.etui.core.piece.Colour;
+import org.etui.core.piece.Part;
 import org.etui.core.piece.Piece;
 import org.etui.core.piece.Source;
 import org.etui.core.piece.Work;
@@ -74,6 +76,25 @@ class RemakeTest {
     }
 
     /** The pattern's own work follows its wire and measures, until the maker changes it; what the maker added stays. */
+    /** What the maker said of the stone is not forgotten with the next measure. */
+    @Test
+    void stoneStaysOfWhatItIs_whenItsPieceIsMadeAnew() {
+        Piece usual = Patterns.find("woven-front").orElseThrow().usual();
+        Part stone = usual.parts().get(0).withMaterial("jade").withColour(Optional.of(Colour.BRIGHT));
+        Piece jade = usual.withParts(List.of(stone), usual.joins());
+        Piece larger = Remake.with(jade, Map.of("lengthMm", 34), Optional.empty());
+
+        assertThat(larger.parts()).singleElement().satisfies(p -> {
+            assertThat(p.material()).isEqualTo("jade");
+            assertThat(p.colour()).contains(Colour.BRIGHT);
+            assertThat(p.body()).isNotEqualTo(stone.body());
+        });
+        assertThat(Remake.with(usual, Map.of("lengthMm", 34), Optional.empty())
+                        .parts())
+                .singleElement()
+                .satisfies(p -> assertThat(p.material()).isEqualTo("stone"));
+    }
+
     @Test
     void workOfThePattern_isMadeAgain() {
         Pattern pattern = Patterns.find("s-clasp-hammered-first").orElseThrow();
