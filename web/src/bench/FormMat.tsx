@@ -103,7 +103,17 @@ export const FormMat = memo(function FormMat(
   );
   const at = held ?? fitted;
   const whole = wires[mine]?.track;
-  const lit = strand.elements.find((e) => e.id === (pointed ?? chosen));
+  const { measured } = props;
+  const glows = lying.flatMap((l, i) => {
+    const of = i === mine ? strand : strands[l.strand];
+    const track = wires[i]?.track;
+    if (!of || !track || (own && i !== mine)) return [];
+    return of.elements
+      .filter((e) =>
+        i === mine && e.id === (pointed ?? chosen) ? true : measured?.includes(`${of.id}.${e.id}`),
+      )
+      .map((e) => ({ key: `${i}.${e.id}`, wire: i, track, fromMm: e.fromMm, toMm: e.toMm }));
+  });
   const plan = strand.elements.find((e) => e.id === chosen);
   const transform = `translate(${at.x} ${at.y}) scale(${at.scale} ${-at.scale})`;
   const rises = !scene.wires.every((w) => w.flat);
@@ -140,7 +150,9 @@ export const FormMat = memo(function FormMat(
                   <Mat width={width} height={height} scale={at.scale} originX={at.x} originY={at.y} />
                   <g transform={transform}>
                     <Parts parts={parts.filter((p) => p.kind !== 'stone')} over={false} slant={scene.slant} />
-                    {lit && <Glow of={whole} fromMm={lit.fromMm} toMm={lit.toMm} />}
+                    {glows.map((g) => (
+                      <Glow key={g.key} of={g.track} fromMm={g.fromMm} toMm={g.toMm} />
+                    ))}
                   </g>
                 </svg>
                 <RisingForm wires={standing} panes={glass} at={at} width={width} height={height} />
@@ -173,7 +185,11 @@ export const FormMat = memo(function FormMat(
                       opacity={i === mine || strands.length < 2 ? 1 : 0.62}
                       display={own && lying[i]?.strand !== index ? 'none' : undefined}
                     >
-                      {i === mine && lit && <Glow of={whole} fromMm={lit.fromMm} toMm={lit.toMm} />}
+                      {glows
+                        .filter((g) => g.wire === i)
+                        .map((g) => (
+                          <Glow key={g.key} of={g.track} fromMm={g.fromMm} toMm={g.toMm} />
+                        ))}
                       {props.colourAt && lying[i]?.strand !== index ? (
                         <Plain wire={wires[i] as Seen} />
                       ) : (

@@ -1,9 +1,12 @@
 import ToggleButton from '@mui/material/ToggleButton';
-import { memo } from 'react';
+import { memo, type ReactNode } from 'react';
 import { useBench } from './bench';
 
 /** Which strand of the piece is in hand; nothing where there is only one. */
-export const StrandSwitch = memo(function StrandSwitch() {
+export const StrandSwitch = memo(function StrandSwitch(props: {
+  /** how the one in hand is seen */
+  children?: ReactNode;
+}) {
   const { plan, at, take } = useBench();
   if (plan.strands.length < 2) return null;
   return (
@@ -14,6 +17,7 @@ export const StrandSwitch = memo(function StrandSwitch() {
           {s.count > 1 && <small> × {s.count}</small>}
         </ToggleButton>
       ))}
+      {props.children && <span className="apart">{props.children}</span>}
     </div>
   );
 });

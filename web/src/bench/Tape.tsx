@@ -33,7 +33,7 @@ export const Tape = memo(function Tape(
     zones?: StrandPlan['noHammer'];
   },
 ) {
-  const { strand, chosen, pointed } = props;
+  const { strand, chosen, pointed, measured = [] } = props;
   const { units } = useSettings();
   const { ref, width } = useSize();
   const scale = Math.max(0, width - 2 * PAD) / strand.cutLengthMm;
@@ -106,7 +106,10 @@ export const Tape = memo(function Tape(
             touched={touched[i] ?? [0, 0]}
             x={x(s.from)}
             width={(s.to - s.from) * scale}
-            lit={s.id !== undefined && (s.id === chosen || s.id === pointed)}
+            lit={
+              s.id !== undefined &&
+              (s.id === chosen || s.id === pointed || measured.includes(`${strand.id}.${s.id}`))
+            }
             chosen={s.id !== undefined && s.id === chosen}
             tied={props}
           />

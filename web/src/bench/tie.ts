@@ -8,6 +8,8 @@ export interface Tied {
   chosen: string | undefined;
   /** id of the element that is pointed at */
   pointed: string | undefined;
+  /** addresses of what the measure at hand measures: strand.element */
+  measured?: readonly string[] | undefined;
   onChoose: (id: string | undefined) => void;
   onPoint: (id: string | undefined) => void;
 }

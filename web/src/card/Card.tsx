@@ -1,3 +1,4 @@
+import Button from '@mui/material/Button';
 import './card.css';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import type { ReactNode } from 'react';
@@ -92,21 +93,21 @@ export function Card(props: {
         )}
       </div>
       <div className="go">
-        <button className="on" onClick={on}>
+        <Button className="on" onClick={on}>
           {onWords(step, steps[now + 1], props.back)}
-        </button>
-        <button onClick={back} disabled={now === 0}>
+        </Button>
+        <Button onClick={back} disabled={now === 0}>
           back
-        </button>
-        <button onClick={onLeave}>close</button>
+        </Button>
+        <Button onClick={onLeave}>close</Button>
         {step.handsOn && step.shows !== 'rest' && (
-          <button
+          <Button
             aria-label={timed.paused ? 'let the clock go on' : 'pause the clock'}
             aria-pressed={timed.paused}
             onClick={timed.pause}
           >
             {timed.paused ? 'go on' : 'pause'}
-          </button>
+          </Button>
         )}
         <span className="hint">
           {step.handsOn && step.shows !== 'rest' && `${clock(timed.ms)} on this step · `}Space: next step

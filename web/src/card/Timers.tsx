@@ -1,3 +1,4 @@
+import Button from '@mui/material/Button';
 import { clock } from './card';
 import type { RunningTimer } from './useProgress';
 
@@ -14,9 +15,9 @@ export function Timers(props: {
       {props.timers.map((t) => (
         <span key={t.step} className={t.over ? 'timer over' : 'timer'}>
           <b role="timer">{t.over ? 'ready' : clock(t.leftMs)}</b> {t.title}
-          <button onClick={() => props.onDone(t.step)} aria-label={`take off the timer: ${t.title}`}>
+          <Button onClick={() => props.onDone(t.step)} aria-label={`take off the timer: ${t.title}`}>
             {t.over ? 'taken out' : 'stop'}
-          </button>
+          </Button>
           {t.over && (
             <span role="status" className="unseen">
               {t.title} is ready

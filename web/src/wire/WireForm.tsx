@@ -146,6 +146,11 @@ export function Glow(props: {
   toMm: number;
 }) {
   return (
-    <path d={ribbon(part(props.of, props.fromMm, props.toMm), 2.1)} fill="var(--touch)" opacity={0.22} />
+    <path
+      data-testid="glow"
+      d={ribbon(part(props.of, props.fromMm, props.toMm), 2.1)}
+      fill="var(--touch)"
+      opacity={0.3}
+    />
   );
 }

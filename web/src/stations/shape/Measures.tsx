@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { Refused } from '../../api/client';
 import { queries } from '../../api/queries';
 import type { Parameter, Piece } from '../../api/types';
@@ -7,8 +7,11 @@ import { useBench } from '../../bench/bench';
 import { ChoiceField } from '../../kit/ChoiceField';
 import { LengthField } from '../../kit/LengthField';
 import { withMaterial } from '../../bench/edit';
+import { changedElements, nearby } from '../../bench/measured';
 import { remade } from '../../bench/remake';
 import { NumberField } from '../../kit/NumberField';
+import { useSettings } from '../../kit/settings';
+import { length, type Units } from '../../kit/units';
 import { DrawerRow } from './DrawerRow';
 import { stoneMeasures, wayOf } from './stoneMeasures';
 import { TraceButton } from './TraceButton';
@@ -17,11 +20,15 @@ import { TraceButton } from './TraceButton';
 export function Measures(props: {
   /** where the piece came from */
   source: NonNullable<Piece['source']>;
+  /** called with the addresses of what the measure at hand measures, and without once none is */
+  onMeasure: (elements: readonly string[] | undefined) => void;
 }) {
   const { change, piece } = useBench();
+  const { units } = useSettings();
   const patterns = useQuery(queries.patterns());
   const pattern = patterns.data?.find((p) => p.name === props.source.pattern);
   const [wrong, setWrong] = useState<Record<string, string>>({});
+  const show = useMeasured(piece, props.onMeasure);
   if (!pattern) return null;
 
   const stone = piece.parts.find((p) => p.kind === 'stone' && p.body && 'outline' in p.body);
@@ -55,11 +62,24 @@ export function Measures(props: {
     const [name, words] = p.when?.split('=') ?? [];
     return pattern.parameters.every((o) => o.name !== name || words?.split('|').includes(String(valueOf(o))));
   };
+  /** The measure of the row that something lies in, with its value. */
+  const asked = (target: EventTarget) => {
+    const title =
+      target instanceof Element && target.closest('dl > div')?.querySelector('label')?.textContent;
+    const parameter = pattern.parameters.find((p) => p.title === title);
+    return parameter && { parameter, value: valueOf(parameter) };
+  };
 
   return (
     <>
       <h2 className="part-title">{pattern.title.toLowerCase()}</h2>
-      <dl className="rows">
+      <dl
+        className="rows"
+        onFocus={(e) => show(asked(e.target))}
+        onBlur={() => show(undefined)}
+        onPointerOver={(e) => show(asked(e.target))}
+        onPointerLeave={() => show(undefined)}
+      >
         {stone && pattern.parameters.some((p) => p.name === 'outline') && (
           <DrawerRow
             part={stone}
@@ -77,8 +97,39 @@ export function Measures(props: {
           />
         ))}
       </dl>
+      {piece.notes && <p className="why">{inUnits(piece.notes, units)}</p>}
     </>
   );
+}
+
+/** What a pattern tells of itself, its lengths as they are read. */
+function inUnits(told: string, units: Units): string {
+  return told.replace(/(\d+(?:\.\d+)?) mm/g, (as, mm: string) =>
+    units === 'mm' ? as : length(Number(mm), units),
+  );
+}
+
+/** Shows what a measure measures: all that comes out otherwise when it is a little more, or less. */
+function useMeasured(piece: Piece, onMeasure: (elements: readonly string[] | undefined) => void) {
+  const now = useRef<string>(undefined);
+  return (of: { parameter: Parameter; value: unknown } | undefined) => {
+    const name = of?.parameter.name;
+    if (now.current === name) return;
+    now.current = name;
+    onMeasure(undefined);
+    if (!of) return;
+    const { parameter, value } = of;
+    void (async () => {
+      for (const near of nearby(parameter, value)) {
+        const made = await remade(piece, { [parameter.name]: near }).catch(() => undefined);
+        if (now.current !== parameter.name) return;
+        if (made) {
+          onMeasure(changedElements(piece, made));
+          return;
+        }
+      }
+    })();
+  };
 }
 
 function Measure(props: {

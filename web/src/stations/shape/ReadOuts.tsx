@@ -27,6 +27,8 @@ export function ReadOuts(props: {
   element: Element | undefined;
   /** index of the strand */
   index: number;
+  /** called with the addresses of what the measure at hand measures */
+  onMeasure: (elements: readonly string[] | undefined) => void;
 }) {
   const { strand, element, index } = props;
   const { plan, piece } = useBench();
@@ -67,7 +69,9 @@ export function ReadOuts(props: {
           <Weakest strand={strand} />
           <Stays />
           <AdviceList advice={plan.advice} />
-          {piece.source && !piece.source.detached && <Measures source={piece.source} />}
+          {piece.source && !piece.source.detached && (
+            <Measures source={piece.source} onMeasure={props.onMeasure} />
+          )}
           <WorkPart index={index} />
           <StrandPart index={index} />
           <PartsJoins />

@@ -1,3 +1,4 @@
+import ToggleButton from '@mui/material/ToggleButton';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { useKeys } from '../../kit/keys';
 import { useBench } from '../../bench/bench';
@@ -20,6 +21,8 @@ export function Shape() {
   const [chosen, setChosen] = useState<string>();
   const kinds = useKinds();
   const [pointed, setPointed] = useState<string>();
+  const [alone, setAlone] = useState(false);
+  const [measured, setMeasured] = useState<readonly string[]>();
   const selected = strand.elements.find((e) => e.id === chosen);
 
   const walk = (by: number) => {
@@ -51,7 +54,7 @@ export function Shape() {
   const drawn = useAfterPaint(
     useMemo(() => ({ planned, strands: plan.strands, selected, index }), [planned, plan, selected, index]),
   );
-  const tie = { strand: drawn.planned, chosen, pointed, onChoose: setChosen, onPoint: setPointed };
+  const tie = { strand: drawn.planned, chosen, pointed, measured, onChoose: setChosen, onPoint: setPointed };
   return (
     <div className="bench">
       <FormMat
@@ -60,14 +63,19 @@ export function Shape() {
         strands={drawn.strands}
         element={drawn.selected}
         index={drawn.index}
+        moment={alone && plan.strands.length > 1 ? drawn.planned : undefined}
         onTake={(other) => {
           setChosen(undefined);
           take(other);
         }}
       />
-      <ReadOuts strand={planned} element={selected} index={index} />
+      <ReadOuts strand={planned} element={selected} index={index} onMeasure={setMeasured} />
       <div className="across tape">
-        <StrandSwitch />
+        <StrandSwitch>
+          <ToggleButton value="on" selected={alone} onClick={() => setAlone(!alone)}>
+            laid out by itself
+          </ToggleButton>
+        </StrandSwitch>
         <Tape {...tie} />
         <ElementTools index={index} chosen={selected} onChoose={setChosen} />
       </div>

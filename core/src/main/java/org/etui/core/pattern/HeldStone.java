@@ -57,6 +57,9 @@ abstract class HeldStone extends Pattern {
 
     private static final double CORNER_RAD = 0.7;
 
+    /** Between two lashings, or beside the neck, lies at least this share of the way round. */
+    private static final double LEAST_SIDE = 0.002;
+
     /** No neck stands further from the top than this share of the way round. */
     private static final double MOST_FROM = 0.2;
 
@@ -156,13 +159,17 @@ abstract class HeldStone extends Pattern {
                 .toList();
     }
 
-    /** The girth cut where lashings come, from one side of the neck to the other. */
+    /**
+     * The girth cut where lashings come, from one side of the neck to the other. On a stone that is small for its wires the neck of one begins further
+     * round than another is lashed: then it is lashed right there.
+     */
     static List<Element> sides(
             List<Double> places, Body.Cabochon stone, double heightMm, int slot, double from, double to) {
         List<Element> sides = new ArrayList<>();
         double begins = from;
         for (int i = 0; i <= places.size(); i++) {
-            double ends = i == places.size() ? to : places.get(i);
+            double most = to - (places.size() - i) * LEAST_SIDE;
+            double ends = i == places.size() ? to : Math.min(Math.max(places.get(i), begins + LEAST_SIDE), most);
             sides.add(Girth.of("side-" + (i + 1), stone.outline(), begins, ends, Turn.LEFT)
                     .on(STONE, heightMm, slot));
             begins = ends;

@@ -64,6 +64,7 @@ public final class Remake {
         return piece.withStrands(made.strands())
                 .withWork(works(piece.work(), before.work(), made.work()))
                 .withSource(made.source().orElseThrow())
+                .withNotes(piece.notes().equals(before.notes()) ? made.notes() : piece.notes())
                 .withParts(
                         Stream.concat(
                                         made.parts().stream().map(p -> kept(p, piece.parts(), before.parts())),

@@ -181,10 +181,21 @@ final class WovenFront extends HeldStone {
         for (int over = front; over > 0; over--) {
             Piece piece = build(values, wire, purpose, over, true);
             if (isMakeable(piece)) {
-                return piece;
+                return piece.withNotes(told(values.count("frontWires"), over));
             }
         }
-        return build(values, wire, purpose, 0, false);
+        return build(values, wire, purpose, 0, false).withNotes(told(values.count("frontWires"), 0));
+    }
+
+    /** What could not be as it was asked for. */
+    private static String told(int asked, int over) {
+        if (over == asked) {
+            return "";
+        }
+        return over == 0
+                ? "This stone has no room for wires over its front in this wire: all go up into the neck."
+                : "There is room for " + (over == 1 ? "one wire" : over + " wires")
+                        + " over the front; the others go up into the neck.";
     }
 
     private Piece build(Values values, Wire wire, Purpose purpose, int front, boolean back) {

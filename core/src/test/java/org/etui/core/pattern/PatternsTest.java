@@ -42,6 +42,12 @@ import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 class PatternsTest {
+    /** So many settings of every pattern are tried. */
+    private static final int SETTINGS = 200;
+
+    /** A tube of a thousand loops takes half a second to plan. */
+    private static final int SLOW_SETTINGS = 40;
+
     private static final Wire AWG_16 = Wire.ofRound(Metal.COPPER, Temper.DEAD_SOFT, 1.29);
 
     static List<Pattern> patterns() {
@@ -386,7 +392,8 @@ class PatternsTest {
     @MethodSource("patterns")
     void measuresWithinTheLimits_canAlwaysBePlanned(Pattern pattern) {
         Random random = new Random(17);
-        for (int i = 0; i < 40; i++) {
+        int settings = pattern.name().equals("knitted-tube") ? SLOW_SETTINGS : SETTINGS;
+        for (int i = 0; i < settings; i++) {
             Map<String, Object> values = new HashMap<>();
             for (Parameter p : pattern.parameters()) {
                 if (p.choices().isPresent()) {

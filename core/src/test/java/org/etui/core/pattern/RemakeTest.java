@@ -89,10 +89,33 @@ class RemakeTest {
             assertThat(p.colour()).contains(Colour.BRIGHT);
             assertThat(p.body()).isNotEqualTo(stone.body());
         });
-        assertThat(Remake.with(usual, Map.of("lengthMm", 34), Optional.empty())
-                        .parts())
+        assertThat(Remake.with(usual, Map.of("lengthMm", 34), Optional.empty()).parts())
                 .singleElement()
                 .satisfies(p -> assertThat(p.material()).isEqualTo("stone"));
+    }
+
+    /** What the pattern has told of itself is told anew; what the maker wrote stays. */
+    @Test
+    void whatThePatternTells_followsItsMeasures() {
+        Piece twenty = Patterns.find("double-scroll-link")
+                .orElseThrow()
+                .make(Map.of("find", "length", "links", 20), Optional.empty(), Optional.empty());
+
+        assertThat(Remake.with(twenty, Map.of("links", 10), Optional.empty()).notes())
+                .startsWith("10 links come to about");
+        assertThat(Remake.with(twenty.withNotes("for May"), Map.of("links", 10), Optional.empty())
+                        .notes())
+                .isEqualTo("for May");
+    }
+
+    /** Where a stone is too small for so many wires over its front, that is told. */
+    @Test
+    void wiresThatFindNoRoom_areTold() {
+        Piece usual = Patterns.find("woven-front").orElseThrow().usual();
+        Piece asked = Remake.with(usual, Map.of("frameWires", 3, "frontWires", 3), Optional.empty());
+
+        assertThat(usual.notes()).isEmpty();
+        assertThat(asked.notes()).contains("room for one wire over the front");
     }
 
     @Test

@@ -175,6 +175,24 @@ class AssemblyTest {
         return -1;
     }
 
+    /** Every wire of a held stone by itself, as it is formed, with its own size; then together again. */
+    @Test
+    void wireInHand_isLaidOutByItself() {
+        String id = kept(Patterns.find("woven-front").orElseThrow().usual());
+        Page page = browser.open(window, "/pieces/" + id + "/shape");
+        Locator overall = page.locator(".mat").getByText("overall");
+        assertThat(overall).hasCount(0);
+        Locator alone = button(page, "laid out by itself");
+        alone.click();
+        assertThat(overall).hasCount(1);
+        String wire = overall.textContent();
+        button(page, "Frame wire 4").click();
+        page.waitForCondition(() -> overall.count() == 0 || !wire.equals(overall.textContent()));
+        alone.click();
+        assertThat(overall).hasCount(0);
+        page.close();
+    }
+
     /** A choice that leads nowhere stays in sight with the reason; the piece stands. */
     @Test
     void refusedChoice_staysAndSaysWhy() {

@@ -146,6 +146,23 @@ class ShapeTest {
         assertThat(keptInside("hook-bend")).isEqualTo(7);
     }
 
+    /** What a measure measures is lit on the form and the tape while its field has the focus: the hook bend by its inside. */
+    @Test
+    void measureAtHand_lightsWhatItMeasures() {
+        Page page = shape();
+        Locator glow = page.getByTestId("glow");
+        assertThat(glow).hasCount(0);
+        page.getByLabel("hook, inside").focus();
+        assertThat(glow).hasCount(1);
+        String hook = glow.getAttribute("d");
+        page.getByLabel("curl, inside").focus();
+        assertThat(glow).hasCount(1);
+        page.waitForCondition(() -> !hook.equals(glow.getAttribute("d")));
+        page.getByLabel("name of the piece").focus();
+        assertThat(glow).hasCount(0);
+        assertThat(keptInside("hook-bend")).isEqualTo(7);
+    }
+
     @Test
     void draggedHandle_changesTheMeasure_inOneRevision_andUndoTakesItBack() {
         Page page = shape();
