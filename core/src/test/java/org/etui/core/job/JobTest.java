@@ -170,7 +170,7 @@ class JobTest {
 
         assertThatThrownBy(() -> wrong.asPiece(usual("wound-ring"))).isInstanceOfSatisfying(BadInput.class, bad -> {
             assertThat(bad.violations()).extracting(Violation::path).containsExactly("lines.1.measures.usSize");
-            assertThat(bad.violations().get(0).limit()).contains("0.0 to 16.0");
+            assertThat(bad.violations().get(0).limit()).contains("0 to 16");
         });
     }
 
