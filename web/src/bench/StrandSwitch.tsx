@@ -10,13 +10,15 @@ export const StrandSwitch = memo(function StrandSwitch(props: {
   const { plan, at, take } = useBench();
   if (plan.strands.length < 2) return null;
   return (
-    <div className="tools-row strands" role="group" aria-label="strand in hand">
-      {plan.strands.map((s, i) => (
-        <ToggleButton key={s.id} value="on" selected={i === at} onClick={() => take(i)}>
-          {s.title}
-          {s.count > 1 && <small> × {s.count}</small>}
-        </ToggleButton>
-      ))}
+    <div className="tools-row">
+      <div className="tools-row strands" role="group" aria-label="strand in hand">
+        {plan.strands.map((s, i) => (
+          <ToggleButton key={s.id} value="on" selected={i === at} onClick={() => take(i)}>
+            {s.title}
+            {s.count > 1 && <small> × {s.count}</small>}
+          </ToggleButton>
+        ))}
+      </div>
       {props.children && <span className="apart">{props.children}</span>}
     </div>
   );
