@@ -73,14 +73,14 @@ class OwnWaysTest {
         page.waitForCondition(() -> document(http, page).toString().contains("\"hookInsideMm\":8.5"));
         hook.focus();
         page.keyboard().press("Alt+ArrowDown");
-        assertThat(button(page, "^jaw mark$")).isVisible();
-        button(page, "^peg$").click();
+        assertThat(button(page, "^jaw mark [0-9.]+ mm$")).isVisible();
+        button(page, "^peg [0-9.]+ mm$").click();
         assertThat(hook).hasValue("6.4");
         hook.press("Alt+ArrowDown");
         button(page, "^name this length$").click();
         page.getByPlaceholder("its name").fill("sloe peg");
         page.keyboard().press("Enter");
-        assertThat(button(page, "^sloe peg$")).isVisible();
+        assertThat(button(page, "^sloe peg [0-9.]+ mm$")).isVisible();
         page.keyboard().press("Escape");
         assertThat(http.get("/api/measures").json().toString()).contains("knuckle", "sloe peg");
         page.close();
