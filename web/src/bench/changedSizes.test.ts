@@ -29,7 +29,7 @@ describe('sizes that a way out changed', () => {
       unasked(before, piece, [{ op: 'replace', path, value: 4 }]).map((s) => s.element);
     expect(left('/strands/0/elements/2/insideMm')).toEqual(['hook']);
     expect(left('/strands/0/elements')).toEqual([]);
-    expect(left('/work/-')).toEqual(['hook', 'loop']);
+    expect(left('/joins/-')).toEqual(['hook', 'loop']);
   });
 
   it('are said once where they read the same', () => {

@@ -1,6 +1,4 @@
-import { type Units, unitWord } from './units';
-
-const INCH_MM = 25.4;
+import { INCH_MM, type Units, unitWord } from './units';
 
 /** A limit in the reader's unit, with no more digits than it has. */
 function figure(mm: number, units: Units): string {

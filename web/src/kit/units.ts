@@ -10,7 +10,8 @@ export function unitWord(units: Units): 'mm' | 'in' {
 export type Rounding = 'nearest' | 'up';
 
 const GRAIN = 1e-9;
-const INCH_MM = 25.4;
+/** An inch, mm: exact (ISO 31-1). */
+export const INCH_MM = 25.4;
 
 /** A length without its unit: tenths of a millimetre, whole ones where it is rounded up to them, or a reduced fraction of an inch. */
 export function lengthNumber(mm: number, units: Units, rounding: Rounding = 'nearest'): string {

@@ -57,7 +57,7 @@ abstract class HeldStone extends Pattern {
 
     private static final double CORNER_RAD = 0.7;
 
-    /** Between two lashings, or beside the neck, lies at least this share of the way round. */
+    /** Between two lashings, or beside the neck, lies at least this share of the way round (engineering estimate). */
     private static final double LEAST_SIDE = 0.002;
 
     /** No neck stands further from the top than this share of the way round. */
