@@ -301,6 +301,7 @@ final class StrandSteps {
     private static final double FOLD_INSIDE = 4;
     private static final double HALF_TURN_DEG = 180;
     private static final double SAME_RAD = 1e-6;
+    private static final double SAME_MM = 0.05;
 
     private void form(Element element, List<Mark> marks, String path, int state) {
         Optional<Draft> last = drafts.isEmpty() ? Optional.empty() : Optional.of(drafts.get(drafts.size() - 1));
@@ -543,7 +544,7 @@ final class StrandSteps {
             String at = format.place(mark.getAsDouble());
             return Marks.rolledFromFarEnd(work, element)
                     ? rolled + ". Stop at the mark, " + at + ". "
-                    : "Start at the mark, " + at + ". ";
+                    : "Start at the mark, " + at + back(element) + ". ";
         }
         double at = Marks.atMm(work, element);
         OptionalDouble near = marks.stream()
@@ -551,7 +552,8 @@ final class StrandSteps {
                 .filter(mm -> mm <= at && at - mm < MERGED * Marks.APART_MM)
                 .max();
         if (near.isPresent()) {
-            String merged = "just past the mark, " + format.place(near.getAsDouble()) + ". ";
+            String merged = (at - near.getAsDouble() < SAME_MM ? "at the mark, " : "just past the mark, ")
+                    + format.place(near.getAsDouble()) + back(element) + ". ";
             return Marks.rolledFromFarEnd(work, element) ? rolled + ". Stop " + merged : "Start " + merged;
         }
         List<Element> along = work.strand().elements();
@@ -559,6 +561,11 @@ final class StrandSteps {
         return next < 0 || next >= along.size()
                 ? rolled + ". "
                 : "Start where the " + along.get(next).label() + " ends. ";
+    }
+
+    /** Which way along the wire, where it is not away from the end that the marks are measured from. */
+    private String back(Element element) {
+        return Marks.growsBack(work, element) ? ", and work back towards the squared end" : "";
     }
 
     /** The tool owned by its name; else the kind and the size that it should have. */

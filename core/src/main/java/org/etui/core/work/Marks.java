@@ -1,6 +1,7 @@
 package org.etui.core.work;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -10,7 +11,7 @@ import org.etui.core.piece.Strand;
 
 /**
  * Marks on the straight wire, in the order of the work. They are measured from the squared end that is formed first: the
- * beginning, or the end where the handle is at the beginning. A corner is marked at the jaw's edge.
+ * beginning, or the end where the handle is at the beginning. A mark is where forming begins; a corner is marked at the jaw's edge.
  */
 public final class Marks {
     private static final double AT_THE_END_MM = 1e-6;
@@ -53,12 +54,40 @@ public final class Marks {
         meet();
     }
 
-    /** Where an element begins as seen from the end that marks are measured from, mm from that end. */
+    /**
+     * Where the forming of an element begins, mm from the end that marks are measured from: its side towards that end, or, where
+     * the wire on its other side is formed already and it grows towards the squared end, that other side.
+     */
     public static double atMm(StrandWork work, Element element) {
         double from = work.cut().fromMm(element.id());
-        return work.handleAt() == HandleAt.START
-                ? work.netMm() - from - work.cut().wireMm(element.id())
+        double wire = work.cut().wireMm(element.id());
+        double nearer = work.handleAt() == HandleAt.START
+                ? work.netMm() - from - wire
                 : work.cut().beforeMm() + from;
+        return growsBack(work, element) ? nearer + wire : nearer;
+    }
+
+    /** Whether an element goes on from what is formed already towards the end that marks are measured from. */
+    public static boolean growsBack(StrandWork work, Element element) {
+        Strand strand = work.strand();
+        List<Element> along = new ArrayList<>(strand.elements());
+        if (work.handleAt() == HandleAt.START) {
+            Collections.reverse(along);
+        }
+        int at = along.indexOf(element);
+        boolean fromTheEnd = at == 0 && !element.handling().laidOver();
+        if (fromTheEnd || element.isRolledFromItsEnd() && (at == 0 || at == along.size() - 1)) {
+            return false;
+        }
+        List<Element> formed = strand.inOrder();
+        List<Element> before = formed.subList(0, formed.indexOf(element));
+        Optional<Element> beyond =
+                along.subList(at + 1, along.size()).stream().filter(Element::isBent).findFirst();
+        List<Element> nearer = new ArrayList<>(along.subList(0, at));
+        Collections.reverse(nearer);
+        Optional<Element> next = nearer.stream().filter(Element::isBent).findFirst();
+        return beyond.filter(before::contains).isPresent()
+                && next.filter(before::contains).isEmpty();
     }
 
     private String where(Element element) {

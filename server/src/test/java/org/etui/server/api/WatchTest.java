@@ -8,6 +8,7 @@ import java.util.concurrent.ExecutionException;
 import java.util.concurrent.FutureTask;
 import java.util.concurrent.TimeUnit;
 import org.etui.core.check.Stopped;
+import org.etui.server.Ready;
 import org.junit.jupiter.api.Test;
 import org.springframework.mock.web.MockHttpServletRequest;
 import org.springframework.web.context.request.RequestContextHolder;
@@ -67,5 +68,48 @@ class WatchTest {
                 .isInstanceOf(ExecutionException.class)
                 .hasCauseInstanceOf(Watch.CutOff.class)
                 .hasMessageContaining("taken back");
+    }
+
+    /** What waits for a busy machine has not taken its time; what works has. */
+    @Test
+    void plan_thatOnlyWaits_isNotCutOff_andOneThatWorksIs() {
+        Watch strict = new Watch(100);
+        strict.warmedUp(new Ready.Warm());
+
+        assertThat(strict.<String>plan(() -> {
+                    pause(300);
+                    Stopped.where(Thread.currentThread());
+                    return "done";
+                }))
+                .isEqualTo("done");
+        assertThatThrownBy(() -> strict.plan(() -> {
+                    while (true) {
+                        Stopped.where(Thread.currentThread());
+                    }
+                }))
+                .isInstanceOf(Watch.CutOff.class);
+    }
+
+    /** However little it works, it is not waited for without end. */
+    @Test
+    void plan_thatWaitsWithoutEnd_isCutOff() {
+        Watch strict = new Watch(20);
+        strict.warmedUp(new Ready.Warm());
+
+        assertThatThrownBy(() -> strict.plan(() -> {
+                    while (true) {
+                        pause(5);
+                    }
+                }))
+                .isInstanceOf(Watch.CutOff.class);
+    }
+
+    private static void pause(long ms) {
+        try {
+            Thread.sleep(ms);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            Stopped.where(Thread.currentThread());
+        }
     }
 }
