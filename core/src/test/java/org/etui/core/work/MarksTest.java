@@ -3,17 +3,20 @@ package org.etui.core.work;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Random;
 import java.util.Set;
 import org.etui.core.Examples;
 import org.etui.core.check.BadInput;
+import org.etui.core.element.Element;
 import org.etui.core.measure.LengthFormat;
 import org.etui.core.measure.LengthText;
 import org.etui.core.measure.Units;
 import org.etui.core.pattern.Pattern;
 import org.etui.core.pattern.Patterns;
+import org.etui.core.piece.HandleAt;
 import org.etui.core.piece.Piece;
 import org.etui.core.plan.PlanOptions;
 import org.etui.core.plan.Planner;
@@ -103,6 +106,49 @@ class MarksTest {
                 .extracting(Mark::label)
                 .contains("corner starts, at the jaw edge, loop starts");
         assertThat(text(steps, "Form the loop")).startsWith("Start just past the mark");
+    }
+
+    /**
+     * The hand goes on from what is formed already, or from an end of the wire: nobody starts a bend in the air beside it and comes
+     * out where the next one stands. Source: common practice.
+     */
+    @ParameterizedTest
+    @MethodSource("patterns")
+    void forming_startsAtWhatIsFormedAlready(Pattern pattern) {
+        for (StrandWork work : StrandWork.all(pattern.usual())) {
+            List<Element> along = work.strand().elements();
+            List<Element> bent = along.stream().filter(Element::isBent).toList();
+            List<Element> before = new ArrayList<>();
+            boolean fromEnd = work.handleAt() == HandleAt.START;
+            for (Element element :
+                    work.strand().inOrder().stream().filter(Element::isBent).toList()) {
+                int at = bent.indexOf(element);
+                boolean outermost = element.equals(along.get(0)) || element.equals(along.get(along.size() - 1));
+                boolean left = at > 0 && before.contains(bent.get(at - 1));
+                boolean right = at < bent.size() - 1 && before.contains(bent.get(at + 1));
+                double from = work.cut().fromMm(element.id());
+                double start = Marks.atMm(work, element);
+                double place = fromEnd ? work.netMm() - start : start - work.cut().beforeMm();
+                if (!outermost && left != right) {
+                    assertThat(place)
+                            .as(element.label())
+                            .isCloseTo(left ? from : from + work.cut().wireMm(element.id()), within(1e-6));
+                }
+                before.add(element);
+            }
+        }
+    }
+
+    /** Wire that grows from the middle to the squared end says which way it goes: a bow's left side, bent after its coil. */
+    @Test
+    void wireTowardsTheSquaredEnd_isToldSo() {
+        Piece bow = Patterns.find("bow-link").orElseThrow().usual();
+        List<Step> steps = Planner.plan(bow, PlanOptions.USUAL).steps();
+
+        assertThat(text(steps, "Form left corner 1"))
+                .startsWith("Start at the mark, ")
+                .contains("and work back towards the squared end");
+        assertThat(text(steps, "Form right corner 1")).doesNotContain("back towards");
     }
 
     private static String text(List<Step> steps, String title) {
