@@ -74,6 +74,7 @@ public final class BenchCard {
         course.all().forEach(look::after);
         course.add(look);
         Schedule.Order order = Schedule.of(course);
+        OffTheBlock.tell(order.order());
         List<Step> steps = order.order().stream()
                 .map(d -> Batch.step(d, advice))
                 .map(step -> step.withMinutes(step.minutes()

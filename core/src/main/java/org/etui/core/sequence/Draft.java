@@ -21,6 +21,7 @@ final class Draft {
     String text = "";
     String alone = "";
     String check = "";
+    String checkOff = "";
     String caution = "";
     double minutes = 1;
     boolean handsOn = true;
@@ -52,6 +53,7 @@ final class Draft {
         Draft all = new Draft(strand, name, wires, words, title, tool);
         all.text = text;
         all.check = check;
+        all.checkOff = checkOff;
         all.minutes = minutes;
         all.handsOn = handsOn;
         all.shows = shows;
@@ -122,6 +124,13 @@ final class Draft {
 
     Draft check(String words) {
         check = words;
+        checkOff = words;
+        return this;
+    }
+
+    /** What is checked where it cannot lie flat any more. */
+    Draft checkOff(String words) {
+        checkOff = words;
         return this;
     }
 
@@ -160,7 +169,10 @@ final class Draft {
 
     /** What is to be found afterwards, beside what is to be checked. */
     Draft finds(String words) {
-        check = words.isEmpty() ? check : check + " " + words;
+        if (!words.isEmpty()) {
+            check += " " + words;
+            checkOff += " " + words;
+        }
         return this;
     }
 

@@ -3,6 +3,7 @@ package org.etui.core.sequence;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import org.etui.core.element.Across;
 import org.etui.core.element.Arc;
 import org.etui.core.element.Ball;
@@ -429,29 +430,35 @@ record FormingWords(LengthFormat format, School school) {
     /**
      * What to look at afterwards.
      *
-     * @param turned whether something formed before it stands out of the plane, so that nothing lies flat any more
+     * @param onBlock whether it can lie flat on the block: it is in one plane with what was formed before, and nothing in it stands out
      */
-    String check(Element element, boolean turned) {
+    String check(Element element, boolean onBlock) {
         String inside = element.woundInsideMm().isPresent()
                         && !element.winding().jawEdge()
                         && !element.winding().reshaped()
                 ? "About " + format.write(element.woundInsideMm().getAsDouble(), Rounding.NEAREST) + " inside; "
                 : "";
-        String looks = element.accept(new Looks(turned));
+        String looks = element.accept(new Looks(onBlock));
         return inside.isEmpty() ? Character.toUpperCase(looks.charAt(0)) + looks.substring(1) : inside + looks;
     }
 
+    /** Whether an element by itself lies on the block when it is formed: no coil, no turns round something, nothing over a stone. */
+    static boolean liesFlat(Element element) {
+        return Set.of(Looks.FLAT, Looks.CLOSE, Looks.WAVED).contains(element.accept(new Looks(true)));
+    }
+
     /** What shows that a kind came out right. */
-    private record Looks(boolean turned) implements Kind.Visitor<String> {
+    private record Looks(boolean onBlock) implements Kind.Visitor<String> {
         private static final String SITS = "it does not slide, and no end stands out.";
         private static final String CLOSE = "it lies close all along, without a gap.";
         private static final String EVEN = "the turns are even.";
+        private static final String FLAT = "it lies flat on the block.";
 
         private static final String WAVED = "crests are alike, and all troughs touch the block.";
 
-        private String lies(Element element, boolean flat) {
-            return flat && !turned && element.rollDeg() == 0
-                    ? "it lies flat on the block."
+        private String lies(boolean flat) {
+            return flat && onBlock
+                    ? FLAT
                     : "look at it from the side as well.";
         }
 
@@ -473,7 +480,7 @@ record FormingWords(LengthFormat format, School school) {
 
         @Override
         public String reach(Reach reach) {
-            return lies(reach, true);
+            return lies(true);
         }
 
         @Override
@@ -493,47 +500,47 @@ record FormingWords(LengthFormat format, School school) {
 
         @Override
         public String spiral(Spiral spiral) {
-            return lies(spiral, spiral.riseMm() == 0 && spiral.seat().isEmpty());
+            return lies(spiral.riseMm() == 0 && spiral.seat().isEmpty());
         }
 
         @Override
         public String straight(Straight straight) {
-            return lies(straight, true);
+            return lies(true);
         }
 
         @Override
         public String bend(Bend bend) {
-            return lies(bend, true);
+            return lies(true);
         }
 
         @Override
         public String arc(Arc arc) {
-            return arc.wave().isPresent() ? WAVED : lies(arc, true);
+            return arc.wave().isPresent() ? WAVED : lies(true);
         }
 
         @Override
         public String loop(Loop loop) {
-            return lies(loop, true);
+            return lies(true);
         }
 
         @Override
         public String curl(Curl curl) {
-            return lies(curl, true);
+            return lies(true);
         }
 
         @Override
         public String paddle(Paddle paddle) {
-            return lies(paddle, true);
+            return lies(true);
         }
 
         @Override
         public String ball(Ball ball) {
-            return lies(ball, true);
+            return lies(true);
         }
 
         @Override
         public String lead(Lead lead) {
-            return lies(lead, true);
+            return lies(true);
         }
     }
 }

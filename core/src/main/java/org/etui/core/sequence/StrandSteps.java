@@ -299,7 +299,7 @@ final class StrandSteps {
     private static final double A_FOLD_RAD = 0.2;
 
     private static final double FOLD_INSIDE = 4;
-    private static final double HALF_TURN_DEG = 180;
+    private static final long HALF_TURN_DEG = 180;
     private static final double SAME_RAD = 1e-6;
     private static final double SAME_MM = 0.05;
 
@@ -346,7 +346,8 @@ final class StrandSteps {
                                 work.strand().wire().section(),
                                 work.reading(element.id()).overbend())
                         + (isRoundWire(element) ? "" : FormingWords.way(work.strand(), element)))
-                .check(words.check(element, isTurned(element)) + pairText())
+                .check(words.check(element, isFlat(element)) + pairText())
+                .checkOff(words.check(element, false) + pairText())
                 .minutes(work.strand().count()
                         * Minutes.forming(
                                 element, work.strand().wire(), work.cut().wireMm(element.id())))
@@ -363,11 +364,22 @@ final class StrandSteps {
         return element.handling().laidOver() && !element.sitsOn().isEmpty();
     }
 
-    /** Whether something bent before it stands out of the plane. */
-    private boolean isTurned(Element element) {
+    /** Whether it lies in one plane with all that is bent before it, and none of that stands out. */
+    private boolean isFlat(Element element) {
         List<Element> formed = work.strand().inOrder();
-        return formed.subList(0, formed.indexOf(element)).stream()
-                .anyMatch(e -> e.isBent() && Math.abs(Math.IEEEremainder(e.rollDeg(), HALF_TURN_DEG)) > 1);
+        List<Element> before = formed.subList(0, formed.indexOf(element)).stream()
+                .filter(Element::isBent)
+                .toList();
+        return before.stream().allMatch(e -> FormingWords.liesFlat(e) && plane(e) == plane(element));
+    }
+
+    /** The plane that an element lies in: how far the wire is rolled up to it, whole degrees, 0 to 179. */
+    private long plane(Element element) {
+        List<Element> along = work.strand().elements();
+        double rolled = along.subList(0, along.indexOf(element) + 1).stream()
+                .mapToDouble(Element::rollDeg)
+                .sum();
+        return Math.floorMod(Math.round(rolled), HALF_TURN_DEG);
     }
 
     /** Whether an element is the same as the one formed before it, on the other side of a fold that is made already. */

@@ -2,6 +2,7 @@ package org.etui.core.sequence;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -330,6 +331,55 @@ class BenchCardTest {
         assertThat(words(Planner.plan(
                         dark(Patterns.find("wrapped-hook").orElseThrow().usual()), PlanOptions.USUAL)))
                 .contains("in one direction only, along the turns");
+    }
+
+    /** A wire that holds a stone or a bead cannot be laid flat on a block: a body thicker than the wire lifts it. Source: geometry. */
+    @ParameterizedTest
+    @MethodSource("patterns")
+    void whatHoldsAStone_isNotSaidToLieFlat(Pattern pattern) {
+        List<String> holding = new ArrayList<>();
+        for (Step step : Planner.plan(pattern.usual(), PlanOptions.USUAL).steps()) {
+            if (step.kind() == Step.Kind.THREAD || step.kind() == Step.Kind.PUT_IN) {
+                holding.add(step.strand());
+                step.about().stream()
+                        .filter(a -> a.contains("."))
+                        .map(a -> a.split("\\.")[0])
+                        .forEach(holding::add);
+            }
+            if (step.kind() == Step.Kind.FORM && holding.contains(step.strand())) {
+                assertThat(step.check()).as(step.title()).doesNotContain("flat on the block");
+            }
+        }
+    }
+
+    /** A loop above a bead, seen from the side; before the bead is on, and beside it on a wire of its own, it lies flat. */
+    @Test
+    void loopAboveABead_isLookedAtFromTheSide_andOneBeforeIsLaidFlat() {
+        List<Step> bead = Planner.plan(Patterns.find("bead-drop").orElseThrow().usual(), PlanOptions.USUAL)
+                .steps();
+        List<Step> bangle = Planner.plan(
+                        Patterns.find("hook-and-eye-bangle").orElseThrow().usual(), PlanOptions.USUAL)
+                .steps();
+
+        assertThat(check(bead, "Form the loop")).contains("look at it from the side");
+        assertThat(check(bangle, "Form the body")).contains("lies flat on the block");
+    }
+
+    /** A bend beside a coil is in no plane that a block knows. */
+    @Test
+    void bendBesideACoil_isNotSaidToLieFlat() {
+        List<Step> ring = Planner.plan(Patterns.find("wound-ring").orElseThrow().usual(), PlanOptions.USUAL)
+                .steps();
+
+        assertThat(check(ring, "Form the first bend")).isEqualTo("Look at it from the side as well.");
+    }
+
+    private static String check(List<Step> steps, String title) {
+        return steps.stream()
+                .filter(s -> s.title().equals(title))
+                .findFirst()
+                .orElseThrow()
+                .check();
     }
 
     private static Piece dark(Piece piece) {
