@@ -2325,6 +2325,16 @@ export interface components {
              * @default []
              */
             tags: string[];
+            /**
+             * @description measures that the maker has named
+             * @default []
+             */
+            measures: components["schemas"]["OwnMeasure"][];
+            /**
+             * @description whether it is offered when a new piece is begun
+             * @default false
+             */
+            pattern: boolean;
         };
         Source: {
             /** @description name of the pattern */
@@ -3840,6 +3850,12 @@ export interface components {
              * @enum {string}
              */
             with: "saw" | "cutters";
+        };
+        OwnMeasure: {
+            /** @description words on screen */
+            title: string;
+            /** @description the fields that change together, each as strand.element.field */
+            of: string[];
         };
         MeasureControllerKeptMeasures: {
             /** @description counts every change */
@@ -5499,6 +5515,8 @@ export interface components {
             parts: components["schemas"]["PartDrawn"][];
             /** @description words to find it by */
             tags: string[];
+            /** @description whether it is offered when a new piece is begun */
+            pattern: boolean;
             /** @description why it cannot be shown; absent where it can; it can still be saved as a file */
             wrong?: string;
             /** @description whether its figures are still being worked out: ask again */

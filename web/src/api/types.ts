@@ -24,6 +24,7 @@ export type Advice = components['schemas']['Advice'];
 export type Patch = components['schemas']['AdvicePatch'];
 export type PartDrawn = components['schemas']['PartDrawn'];
 export type Drawing = components['schemas']['Drawing'];
+export type OwnMeasure = components['schemas']['OwnMeasure'];
 export type TrayPiece = components['schemas']['TrayPiece'];
 export type KeptPiece = components['schemas']['KeptPiece'];
 export type Pattern = components['schemas']['PatternControllerPatternRow'];

@@ -8,7 +8,7 @@ import { useEffect, useMemo, useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { api } from '../api/client';
 import { queries } from '../api/queries';
-import type { Making, Pattern, Piece, Purpose, WireAsked as Asked } from '../api/types';
+import type { Making, Pattern, Piece, Purpose, TrayPiece, WireAsked as Asked } from '../api/types';
 import { Entry } from '../kit/Entry';
 import { useSettings } from '../kit/settings';
 import { words, type Units } from '../kit/units';
@@ -16,7 +16,7 @@ import { fitTracks } from '../wire/fit';
 import { drawn, sceneOf } from '../wire/scene';
 import { partTracks } from '../wire/Parts';
 import { PieceForm } from '../wire/PieceForm';
-import { enoughFirst, found, makes } from './choose';
+import { enoughFirst, found, makes, yours } from './choose';
 import { WireAsked } from './WireAsked';
 
 const BARE = 'bare wire';
@@ -28,7 +28,8 @@ export function NewPiece() {
   const go = useNavigate();
   const cache = useQueryClient();
   const { units } = useSettings();
-  const [use, setUse] = useState<Pattern['use'] | 'all'>('all');
+  const [use, setUse] = useState<Pattern['use'] | 'all' | 'yours'>('all');
+  const tray = useQuery(queries.tray());
   const [typed, setTyped] = useState('');
   const [wire, setWire] = useState<Asked>();
   // Each by itself: one that takes long holds up no other.
@@ -42,18 +43,28 @@ export function NewPiece() {
   });
   const told = makings.flatMap((m) => (m.data ? [m.data] : []));
   const asks = makings.some((m) => m.isFetching);
-  const shown = enoughFirst(found(patterns.data ?? [], use, typed), told);
+  const shown = use === 'yours' ? [] : enoughFirst(found(patterns.data ?? [], use, typed), told);
+  const kept = tray.data?.filter((p) => p.pattern && !p.wrong) ?? [];
+  const own = use === 'all' || use === 'yours' ? yours(kept, typed) : [];
   const uses = [...new Set(patterns.data?.map((p) => p.use))];
   const pattern = patterns.data?.find((p) => p.name === chosen);
+  const opened = (made: { id: string }) => {
+    void cache.invalidateQueries({ queryKey: ['pieces'], exact: true });
+    void go(`/pieces/${made.id}/shape`);
+  };
   const create = useMutation({
     mutationFn: async ({ of, purpose }: { of: Pattern | undefined; purpose: Purpose }) => {
       const enough = told.find((m) => m.pattern === of?.name)?.most !== undefined;
       return api.create(of ? await api.make(of.name, { purpose, ...(enough && wire) }) : bare(purpose));
     },
-    onSuccess: (kept) => {
-      void cache.invalidateQueries({ queryKey: ['pieces'], exact: true });
-      void go(`/pieces/${kept.id}/shape`);
+    onSuccess: opened,
+  });
+  const again = useMutation({
+    mutationFn: async (of: TrayPiece) => {
+      const { document } = await api.piece(of.id);
+      return api.create({ ...document, pattern: false });
     },
+    onSuccess: opened,
   });
   // What can be for one thing only is not asked about.
   const choose = (of: Pattern) => {
@@ -92,9 +103,10 @@ export function NewPiece() {
         aria-label="used as"
         sx={{ flexWrap: 'wrap', mb: 1.5 }}
         value={use}
-        onChange={(_, next: Pattern['use'] | 'all' | null) => setUse(next ?? 'all')}
+        onChange={(_, next: Pattern['use'] | 'all' | 'yours' | null) => setUse(next ?? 'all')}
       >
         <ToggleButton value="all">all</ToggleButton>
+        {kept.length > 0 && <ToggleButton value="yours">yours</ToggleButton>}
         {uses.map((u) => (
           <ToggleButton key={u} value={u}>
             {words(u)}
@@ -104,12 +116,19 @@ export function NewPiece() {
       <div className="grid-cards">
         {!patterns.data &&
           Array.from({ length: 8 }, (_, i) => <Skeleton key={i} variant="rectangular" height={270} />)}
-        {patterns.data && shown.length === 0 && (
+        {patterns.data && shown.length + own.length === 0 && (
           <p className="why">No form has these words. Try fewer, or another use.</p>
         )}
+        {own.map((p) => (
+          <button key={p.id} className="card" disabled={again.isPending} onClick={() => again.mutate(p)}>
+            <Preview drawing={p.drawing} parts={p.parts} />
+            <h3>{p.name}</h3>
+            <p>A pattern of yours, {p.wire}.</p>
+          </button>
+        ))}
         {shown.map((p) => (
           <button key={p.name} className="card" aria-pressed={p.name === chosen} onClick={() => choose(p)}>
-            <Preview pattern={p} />
+            <Preview drawing={p.drawing} parts={p.parts} />
             <h3>{p.title}</h3>
             <p>{p.about}</p>
             <Makes of={told.find((m) => m.pattern === p.name)} units={units} />
@@ -125,6 +144,11 @@ export function NewPiece() {
           <p>Start straight and put loops, bends and curls together yourself.</p>
         </button>
       </div>
+      {again.error && (
+        <p className="wrong" role="alert">
+          {again.error.message}
+        </p>
+      )}
       {chosen && purposes.length > 1 && (
         <Box
           ref={question}
@@ -193,16 +217,18 @@ function bare(purpose: Purpose): Piece {
 }
 
 function Preview(props: {
-  /** the pattern to draw */
-  pattern: Pattern;
+  /** the form to draw */
+  drawing: Pattern['drawing'];
+  /** what is not wire in it */
+  parts: Pattern['parts'];
 }) {
   const [width, height] = [220, 150];
-  const scene = useMemo(() => sceneOf(props.pattern.drawing.map(drawn)), [props.pattern]);
+  const scene = useMemo(() => sceneOf(props.drawing.map(drawn)), [props.drawing]);
   const at = fitTracks(
-    [...scene.wires.map((w) => w.track), ...partTracks(props.pattern.parts, scene.slant)],
+    [...scene.wires.map((w) => w.track), ...partTracks(props.parts, scene.slant)],
     width,
     height,
     0.84,
   );
-  return <PieceForm scene={scene} parts={props.pattern.parts} at={at} width={width} height={height} />;
+  return <PieceForm scene={scene} parts={props.parts} at={at} width={width} height={height} />;
 }

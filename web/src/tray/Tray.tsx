@@ -284,7 +284,7 @@ const OnTray = memo(function OnTray(props: {
           </span>
         )}
         <span className={piece.stops || piece.wrong ? 'stop' : piece.minds ? 'mind' : undefined}>
-          {!piece.wrong && !piece.waiting && `${words(piece.purpose)} · `}
+          {!piece.wrong && !piece.waiting && `${piece.pattern ? 'pattern' : words(piece.purpose)} · `}
           {says}
         </span>
       </Link>

@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
-import type { Making, Pattern } from '../api/types';
-import { enoughFirst, found, makes } from './choose';
+import type { Making, Pattern, TrayPiece } from '../api/types';
+import { enoughFirst, found, makes, yours } from './choose';
 
 const pattern = (name: string, use: Pattern['use'], about: string) =>
   ({ name, title: name, about, use, purposes: ['link'] }) as unknown as Pattern;
@@ -21,6 +21,18 @@ describe('choosing a form', () => {
     expect(found(ALL, 'all', 'link')).toEqual(ALL);
     expect(found(ALL, 'all', 'closures')).toEqual([HOOK]);
     expect(found(ALL, 'all', 'loop coil')).toEqual([]);
+  });
+
+  test('of patterns of your own, by name, tags and wire', () => {
+    const mine = {
+      name: 'Sloe link',
+      purpose: 'link',
+      tags: ['market'],
+      wire: '1 mm brass',
+    } as unknown as TrayPiece;
+    expect(yours([mine], 'sloe market')).toEqual([mine]);
+    expect(yours([mine], 'brass LINK')).toEqual([mine]);
+    expect(yours([mine], 'hazel')).toEqual([]);
   });
 
   test('what the wire is enough for stands first', () => {

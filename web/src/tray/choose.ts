@@ -1,4 +1,4 @@
-import type { Making, Pattern } from '../api/types';
+import type { Making, Pattern, TrayPiece } from '../api/types';
 import { length, words } from '../kit/units';
 import type { Units } from '../kit/units';
 
@@ -8,6 +8,15 @@ export function found(patterns: readonly Pattern[], use: Pattern['use'] | 'all',
   return patterns.filter((p) => {
     const said = `${p.title} ${p.about} ${words(p.use)} ${p.purposes.map(words).join(' ')}`.toLowerCase();
     return (use === 'all' || p.use === use) && asked.every((word) => said.includes(word));
+  });
+}
+
+/** The maker's own patterns whose name, use or tags hold every word that was typed. */
+export function yours(kept: readonly TrayPiece[], typed: string): TrayPiece[] {
+  const asked = typed.toLowerCase().split(/\s+/).filter(Boolean);
+  return kept.filter((p) => {
+    const said = `${p.name} ${words(p.purpose)} ${p.tags.join(' ')} ${p.wire}`.toLowerCase();
+    return asked.every((word) => said.includes(word));
   });
 }
 

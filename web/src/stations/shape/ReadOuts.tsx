@@ -13,6 +13,7 @@ import { length, lengthNumber, thickness, unitWord, place, words } from '../../k
 import { ElementChoices } from './ElementChoices';
 import { canBeNothing, changeOf, fieldsOf, shownUnit, stepOf, valueOf } from '../../bench/fields';
 import { Measures } from './Measures';
+import { KeepAsPattern, OwnMeasuresPart } from './OwnMeasuresPart';
 import { PartsJoins } from './PartsJoins';
 import { Stays } from './Stays';
 import { StrandPart } from './StrandPart';
@@ -69,6 +70,7 @@ export function ReadOuts(props: {
           <Weakest strand={strand} />
           <Stays />
           <AdviceList advice={plan.advice} />
+          <OwnMeasuresPart onMeasure={props.onMeasure} />
           {piece.source && !piece.source.detached && (
             <Measures source={piece.source} onMeasure={props.onMeasure} />
           )}
@@ -76,6 +78,7 @@ export function ReadOuts(props: {
           <StrandPart index={index} />
           <PartsJoins />
           <Allowances piece={piece} index={index} />
+          <KeepAsPattern />
         </>
       )}
     </aside>

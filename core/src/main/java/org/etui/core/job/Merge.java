@@ -61,7 +61,9 @@ final class Merge {
                 first.colour(),
                 Map.of(),
                 first.loadN(),
-                List.of());
+                List.of(),
+                List.of(),
+                false);
     }
 
     private void add(Piece size, JobLine line, String behind) {

@@ -62,7 +62,9 @@ public final class Together {
                 Optional.empty(),
                 Map.of(),
                 java.util.OptionalDouble.empty(),
-                List.of());
+                List.of(),
+                List.of(),
+                false);
         PieceChecks.require(worked);
         return worked;
     }

@@ -26,6 +26,8 @@ import org.etui.core.check.Term;
  * @param entered what was typed where that was not mm, by path
  * @param loadN what it has to hold where that is not what its purpose needs, N
  * @param tags words to find it by
+ * @param measures measures that the maker has named
+ * @param pattern whether it is kept as a pattern of the maker's own, offered when a new piece is begun
  */
 public record Piece(
         @Term("always etui-piece") Format format,
@@ -60,7 +62,13 @@ public record Piece(
         OptionalDouble loadN,
 
         @Term(value = "words to find it by, each 1 to 40 characters", to = 20, or = "[]")
-        List<String> tags) {
+        List<String> tags,
+
+        @Term(value = "measures that the maker has named", to = 60, or = "[]")
+        List<OwnMeasure> measures,
+
+        @Term(value = "whether it is offered when a new piece is begun", or = "false")
+        boolean pattern) {
     /** The longest tag, characters. */
     public static final int MOST_TAG = 40;
 
@@ -74,6 +82,7 @@ public record Piece(
         work = List.copyOf(work);
         entered = Map.copyOf(entered);
         tags = List.copyOf(tags);
+        measures = List.copyOf(measures);
     }
 
     /** A bare piece of these strands. */
@@ -92,7 +101,9 @@ public record Piece(
                 Optional.empty(),
                 Map.of(),
                 OptionalDouble.empty(),
-                List.of());
+                List.of(),
+                List.of(),
+                false);
     }
 
     /** What it has to hold, N: its own load, else what its purpose needs; 0 where it carries none. */
@@ -116,7 +127,7 @@ public record Piece(
         private Piece piece() {
             return new Piece(
                     format, version, called, told, purpose, from, wires, solids, joined, done, dark, entered, newtons,
-                    words);
+                    words, measures, pattern);
         }
     }
 

@@ -225,7 +225,9 @@ class RulesTest {
                 Optional.empty(),
                 Map.of("strands.wire.elements.run.lengthMm", text),
                 java.util.OptionalDouble.empty(),
-                List.of());
+                List.of(),
+                List.of(),
+                false);
     }
 
     private static Piece coloured(double drops, double celsius, String stone) {
@@ -253,7 +255,9 @@ class RulesTest {
                 Optional.of(colour),
                 Map.of(),
                 java.util.OptionalDouble.empty(),
-                List.of());
+                List.of(),
+                List.of(),
+                false);
     }
 
     private static Piece spiral(Wire wire, double gap, double flat) {

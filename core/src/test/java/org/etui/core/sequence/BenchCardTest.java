@@ -385,21 +385,7 @@ class BenchCardTest {
     private static Piece dark(Piece piece) {
         Colour colour = new Colour(
                 Colour.Bath.GEL, 2, 118, 60, Colour.Stop.RED_BROWN, 0.6, Colour.PolishWith.STEEL_WOOL, Colour.Seal.WAX);
-        return new Piece(
-                piece.format(),
-                1,
-                piece.name(),
-                "",
-                piece.purpose(),
-                piece.source(),
-                piece.strands(),
-                piece.parts(),
-                piece.joins(),
-                piece.work(),
-                Optional.of(colour),
-                Map.of(),
-                java.util.OptionalDouble.empty(),
-                List.of());
+        return piece.withColour(colour);
     }
 
     private static String words(Plan plan) {

@@ -90,7 +90,9 @@ class OrderTest {
                 colour,
                 Map.of(),
                 java.util.OptionalDouble.empty(),
-                List.of());
+                List.of(),
+                List.of(),
+                false);
     }
 
     private static Part bead(String on, String material) {

@@ -27,6 +27,7 @@ import org.etui.core.plan.Plan;
  * @param drawing its finished form
  * @param parts what is not wire, drawn where it sits
  * @param tags words to find it by
+ * @param pattern whether it is offered when a new piece is begun
  * @param wrong why it cannot be shown; absent where it can
  * @param waiting whether its figures are still being worked out
  */
@@ -51,6 +52,9 @@ record TrayPiece(
         @Term("what is not wire, drawn where it sits") List<PartDrawn> parts,
 
         @Term("words to find it by") List<String> tags,
+
+        @Term("whether it is offered when a new piece is begun")
+        boolean pattern,
 
         @Term("why it cannot be shown; absent where it can; it can still be saved as a file")
         Optional<String> wrong,
@@ -79,6 +83,7 @@ record TrayPiece(
                 List.of(),
                 List.of(),
                 tags,
+                false,
                 wrong,
                 waiting);
     }
@@ -102,6 +107,7 @@ record TrayPiece(
                 drawing,
                 parts,
                 tags,
+                pattern,
                 wrong,
                 waiting);
     }

@@ -220,6 +220,7 @@ class TrayRows {
                 Drawing.sketched(plan),
                 plan.parts(),
                 piece.tags(),
+                piece.pattern(),
                 Optional.empty(),
                 false);
     }

@@ -17,6 +17,8 @@ import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestInstance;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.boot.test.web.server.LocalServerPort;
 import org.springframework.test.context.TestPropertySource;
 import tools.jackson.databind.JsonNode;
@@ -50,6 +52,7 @@ class JourneyTest {
 
     @Test
     void emptyTray_toPrintedTemplateAndLastStep_inAtMost12Actions() throws Exception {
+        actions = 0;
         Page page = browser.open("/");
         assertThat(page.getByText("The tray is empty")).isVisible();
 
@@ -91,6 +94,41 @@ class JourneyTest {
 
         assertThat(actions).isLessThanOrEqualTo(12);
         assertThat(browser.complaints).isEmpty();
+    }
+
+    /** From the chooser over the last step of the card to the sheet, by clicks. */
+    @ParameterizedTest
+    @CsvSource({
+        "Bow link, decorative, Form the coil",
+        "Chime hanger, pendant, Form the point",
+        "Wound ring, , Form the band"
+    })
+    void newForms_goFromTheChooserToCardAndSheet(String form, String purpose, String step) throws Exception {
+        Page page = browser.open("/tray/new");
+        press(page, AriaRole.BUTTON, form);
+        if (purpose != null) {
+            press(page, AriaRole.BUTTON, purpose);
+        }
+        page.waitForURL(Pattern.compile("/shape$"));
+        String id = page.url().replaceFirst(".*/pieces/([^/]+)/.*", "$1");
+        Http http = new Http(port);
+        JsonNode piece = http.get("/api/pieces/" + id).json();
+        JsonNode steps = http.post("/api/plans", piece.get("document").toString())
+                .json()
+                .get("steps");
+
+        press(page, AriaRole.LINK, "Make");
+        assertThat(page.getByText("step 1 of " + steps.size())).isVisible();
+        page.keyboard().press("End");
+        assertThat(page.getByText("step " + steps.size() + " of " + steps.size())).isVisible();
+        assertThat(steps.toString()).contains(step);
+        try (var pdf = Loader.loadPDF(http.get("/api/pieces/" + id + "/sheets/template")
+                .body())) {
+            assertThat(new PDFTextStripper().getText(pdf))
+                    .contains(piece.at("/document/name").asString());
+        }
+        assertThat(browser.complaints).isEmpty();
+        http.send(http.request("/api/pieces/" + id).DELETE().build());
     }
 
     /** Section 3.3 for the usual S-hook: two curls, two lips, two hooks, the middle; 1.29 mm wire. */

@@ -10,9 +10,12 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.regex.Pattern;
+import org.etui.core.pattern.Patterns;
 import org.etui.server.Http;
 import org.etui.server.ServerTest;
+import org.etui.server.contract.Json;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -256,5 +259,55 @@ class OwnWaysTest {
         page.getByText("cautions").first().click();
         assertThat(page.locator(".cautions")).containsText("hydrogen sulfide");
         page.close();
+    }
+
+    /** A piece of one's own is kept as a pattern with two measures of its own; a new piece begun with it is asked for those. */
+    @Test
+    void ownPiece_isKeptAsAPattern_andANewOneIsMadeFromIt() {
+        String made = Json.MAPPER.writeValueAsString(
+                Patterns.find("s-hook").orElseThrow().usual().withName("Spindle hook"));
+        String kept = http.post("/api/pieces", made).json().get("id").asString();
+        Page page = browser.open("/pieces/" + kept + "/shape");
+        button(page, "keep as a pattern").click();
+        page.getByLabel("name for first hook, inside").fill("hooks, inside");
+        page.getByLabel("name for second hook, inside").fill("hooks, inside");
+        page.getByLabel("name for middle, length").fill("between");
+        button(page, "Keep the names").click();
+        assertThat(page.getByText("Measures you have named")).isVisible();
+
+        Browser.go(page, "/tray/new");
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("yours").setExact(true))
+                .click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Spindle hook")))
+                .click();
+        page.waitForURL(Pattern.compile("/shape$"));
+        String begun = page.url().replaceFirst(".*/pieces/([^/]+)/.*", "$1");
+        assertThat(begun).isNotEqualTo(kept);
+        Locator hooks = field(page, "hooks, inside");
+        hooks.fill("8.5");
+        hooks.press("Enter");
+        assertThat(page.getByText("saved")).isVisible();
+        page.waitForCondition(() -> inside(begun, "first-hook") == 8.5);
+
+        assertThat(inside(begun, "second-hook")).isEqualTo(8.5);
+        assertThat(inside(kept, "first-hook")).isEqualTo(6);
+        JsonNode document = http.get("/api/pieces/" + begun).json().get("document");
+        assertThat(document.get("pattern").asBoolean()).isFalse();
+        assertThat(document.at("/measures/1/title").asString()).isEqualTo("between");
+        assertThat(browser.complaints).isEmpty();
+        for (String id : List.of(begun, kept)) {
+            http.send(http.request("/api/pieces/" + id).DELETE().build());
+        }
+    }
+
+    private double inside(String piece, String element) {
+        for (JsonNode of : http.get("/api/pieces/" + piece).json().at("/document/strands/0/elements")) {
+            if (of.get("id").asString().equals(element)) {
+                return of.get("insideMm").asDouble();
+            }
+        }
+        throw new AssertionError("no " + element);
     }
 }
