@@ -74,12 +74,7 @@ function knotsOf(id: string, piece: Piece, plan: Plan, units: Units): Knot[] {
   const minds = plan.advice.filter((a) => a.severity === 'mind').length;
   const section = strand.wire.section;
   const size = thicknessOf(section);
-  const { widthMm, heightMm } = strand.finished;
-  const shape: Knot = {
-    name: 'Shape',
-    to: 'shape',
-    says: `${lengthNumber(widthMm, units)} × ${length(heightMm, units)}`,
-  };
+  const shape: Knot = { name: 'Shape', to: 'shape', says: shapeSays(plan, units) };
   if (stops > 0) Object.assign(shape, { says: counted(stops, 'stop'), tone: 'stop' });
   else if (minds > 0) Object.assign(shape, { says: counted(minds, 'warning'), tone: 'mind' });
   const knots: Knot[] = [
@@ -92,6 +87,15 @@ function knotsOf(id: string, piece: Piece, plan: Plan, units: Units): Knot[] {
     { name: 'Log', to: 'log', says: 'what it came to' },
   ];
   return knots.map((k) => ({ ...k, to: `/pieces/${id}/${k.to}` }));
+}
+
+/** How large the form is where it is one wire by itself; else of what it is put together. */
+function shapeSays(plan: Plan, units: Units): string {
+  const [first, ...others] = plan.strands;
+  if (!first) return '';
+  if (others.length > 0) return counted(plan.strands.length, 'strand');
+  if (plan.parts.length > 0) return `wire and ${counted(plan.parts.length, 'part')}`;
+  return `${lengthNumber(first.finished.widthMm, units)} × ${length(first.finished.heightMm, units)}`;
 }
 
 /** How long the wire is cut; of several how many there are. */
