@@ -457,9 +457,7 @@ record FormingWords(LengthFormat format, School school) {
         private static final String WAVED = "crests are alike, and all troughs touch the block.";
 
         private String lies(boolean flat) {
-            return flat && onBlock
-                    ? FLAT
-                    : "look at it from the side as well.";
+            return flat && onBlock ? FLAT : "look at it from the side as well.";
         }
 
         @Override

@@ -81,8 +81,9 @@ public final class Marks {
         }
         List<Element> formed = strand.inOrder();
         List<Element> before = formed.subList(0, formed.indexOf(element));
-        Optional<Element> beyond =
-                along.subList(at + 1, along.size()).stream().filter(Element::isBent).findFirst();
+        Optional<Element> beyond = along.subList(at + 1, along.size()).stream()
+                .filter(Element::isBent)
+                .findFirst();
         List<Element> nearer = new ArrayList<>(along.subList(0, at));
         Collections.reverse(nearer);
         Optional<Element> next = nearer.stream().filter(Element::isBent).findFirst();

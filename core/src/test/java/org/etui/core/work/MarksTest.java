@@ -128,7 +128,8 @@ class MarksTest {
                 boolean right = at < bent.size() - 1 && before.contains(bent.get(at + 1));
                 double from = work.cut().fromMm(element.id());
                 double start = Marks.atMm(work, element);
-                double place = fromEnd ? work.netMm() - start : start - work.cut().beforeMm();
+                double place =
+                        fromEnd ? work.netMm() - start : start - work.cut().beforeMm();
                 if (!outermost && left != right) {
                     assertThat(place)
                             .as(element.label())

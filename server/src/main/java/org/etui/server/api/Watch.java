@@ -146,7 +146,8 @@ class Watch {
         }
         long started = worked(turn.thread);
         long latest = System.nanoTime() + limit.toNanos() * BUSY;
-        // Looked at again while less has been worked than allowed; the first look is when it may be over at the soonest.
+        // Looked at again while less has been worked than allowed; the first look is when it may be over at the
+        // soonest.
         ScheduledFuture<?> end = clock.scheduleWithFixedDelay(
                 () -> {
                     if (worked(turn.thread) - started >= limit.toNanos() || System.nanoTime() >= latest) {

@@ -113,17 +113,17 @@ class JourneyTest {
         String id = page.url().replaceFirst(".*/pieces/([^/]+)/.*", "$1");
         Http http = new Http(port);
         JsonNode piece = http.get("/api/pieces/" + id).json();
-        JsonNode steps = http.post("/api/plans", piece.get("document").toString())
-                .json()
-                .get("steps");
+        JsonNode steps =
+                http.post("/api/plans", piece.get("document").toString()).json().get("steps");
 
         press(page, AriaRole.LINK, "Make");
         assertThat(page.getByText("step 1 of " + steps.size())).isVisible();
         page.keyboard().press("End");
-        assertThat(page.getByText("step " + steps.size() + " of " + steps.size())).isVisible();
+        assertThat(page.getByText("step " + steps.size() + " of " + steps.size()))
+                .isVisible();
         assertThat(steps.toString()).contains(step);
-        try (var pdf = Loader.loadPDF(http.get("/api/pieces/" + id + "/sheets/template")
-                .body())) {
+        try (var pdf = Loader.loadPDF(
+                http.get("/api/pieces/" + id + "/sheets/template").body())) {
             assertThat(new PDFTextStripper().getText(pdf))
                     .contains(piece.at("/document/name").asString());
         }
