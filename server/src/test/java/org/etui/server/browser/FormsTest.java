@@ -26,6 +26,7 @@ import org.etui.server.ServerTest;
 import org.etui.server.contract.Json;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestInstance;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -327,6 +328,7 @@ class FormsTest {
     }
 
     /** Forty strands on the tray: scrolled and drawn larger and smaller, no task of the page takes over 50 ms of an ordinary machine. */
+    @Tag("timed")
     @Test
     void trayOfFortyStrands_staysSmooth() {
         String drops = Json.MAPPER.writeValueAsString(

@@ -32,6 +32,7 @@ import org.etui.server.ServerTest;
 import org.etui.server.contract.Json;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestInstance;
 import org.springframework.boot.test.web.server.LocalServerPort;
@@ -418,6 +419,7 @@ class HardenTest {
      * No task of the page over 50 ms of an ordinary machine, its processor slowed four times, while it is scrubbed, hovered,
      * pulled and put in another order. Other work on the machine can only add: of each the quietest of up to eight tries counts.
      */
+    @Tag("timed")
     @Test
     void sixtyOperationsOnEightStrands_staySmooth() {
         String id = http.post("/api/pieces", sixtyOperations()).json().get("id").asString();

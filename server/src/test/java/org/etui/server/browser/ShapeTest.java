@@ -20,6 +20,7 @@ import org.etui.server.contract.Json;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestInstance;
 import org.springframework.boot.test.web.server.LocalServerPort;
@@ -356,6 +357,7 @@ class ShapeTest {
      * machine can only add to the time, so the quietest of up to five series counts, and only series at whose start a round
      * trip that does nothing keeps within 40 ms: a machine that is never that quiet cannot time this, and says so.
      */
+    @Tag("timed")
     @Test
     void changeOnScreen_takesUnder100Milliseconds() {
         BrowserContext window = browser.window(1280, 800);
