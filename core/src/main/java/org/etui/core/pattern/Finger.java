@@ -1,6 +1,7 @@
 package org.etui.core.pattern;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.stream.Stream;
 import org.etui.core.measure.RingSize;
 
@@ -40,6 +41,15 @@ final class Finger {
             case BY_DIAMETER -> values.number("insideMm");
             default -> RingSize.US.insideMm(values.number("usSize"));
         };
+    }
+
+    /** Why a ring is wound wider than its size. */
+    static String told(double woundMm, double freeMm) {
+        return String.format(
+                Locale.ROOT,
+                "Wound to %.1f mm inside, %.1f mm wider than the size: the tails lie on its inside.",
+                woundMm,
+                woundMm - freeMm);
     }
 
     /**

@@ -58,7 +58,7 @@ final class PendantRing extends Pattern {
         Strand strand = Strand.of("ring", "Ring", wire, elements)
                 .withOrder(List.of("band", "first-tail", "second-tail"))
                 .withAllowance(Allowance.usual().withHandleAt(HandleAt.NONE));
-        return Piece.of(title(), purpose, List.of(strand));
+        return Piece.of(title(), purpose, List.of(strand)).withNotes(Finger.told(inside, free));
     }
 
     /** How far past the top either end goes before it is wound on, rad. */

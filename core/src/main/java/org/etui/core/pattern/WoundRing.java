@@ -65,7 +65,8 @@ final class WoundRing extends Pattern {
                 .withOrder(List.of(
                         "band", "first-bend", "second-bend", "first-arm", "second-arm", "first-tail", "second-tail"))
                 .withAllowance(Allowance.usual().withHandleAt(HandleAt.NONE));
-        return Piece.of(title(), purpose, List.of(strand));
+        return Piece.of(title(), purpose, List.of(strand))
+                .withNotes(Finger.told(2 * over.radiusMm() - t, Finger.sizeMm(values)));
     }
 
     /**

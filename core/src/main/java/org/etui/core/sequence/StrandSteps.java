@@ -28,6 +28,9 @@ final class StrandSteps {
 
     private static final String JIG = "jig";
 
+    private static final String TAILS =
+            " That is wider than what is to be left free: the tails go round it and lie on its inside as well.";
+
     /** Several marks that have become one reach no further than this many widths of it. */
     private static final int MERGED = 3;
 
@@ -345,7 +348,8 @@ final class StrandSteps {
                                 tool,
                                 work.strand().wire().section(),
                                 work.reading(element.id()).overbend())
-                        + (isRoundWire(element) ? "" : FormingWords.way(work.strand(), element)))
+                        + (isRoundWire(element) ? "" : FormingWords.way(work.strand(), element))
+                        + (takesTails(element) ? TAILS : ""))
                 .check(words.check(element, isFlat(element)) + pairText())
                 .checkOff(words.check(element, false) + pairText())
                 .minutes(work.strand().count()
@@ -357,6 +361,14 @@ final class StrandSteps {
                 .mark(mark)
                 .state(state)
                 .advice(path + ".elements." + work.strand().elements().indexOf(element)));
+    }
+
+    /** Whether its own wire is wound round its turns later, so that something of it lies on their inside. */
+    private boolean takesTails(Element element) {
+        String here = work.strand().id() + "." + element.id();
+        return element.winding().insideMm().isPresent()
+                && work.strand().elements().stream()
+                        .anyMatch(e -> e.handling().laidOver() && e.sitsOn().contains(here));
     }
 
     /** Whether it goes round other wire, which says by itself where it lies. */

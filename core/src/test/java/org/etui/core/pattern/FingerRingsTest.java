@@ -6,6 +6,8 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.etui.core.Examples;
 import org.etui.core.act.Run;
@@ -136,6 +138,22 @@ class FingerRingsTest {
     }
 
     /** The card winds the band, brings the ends over, winds both arms in turn, and only then the tails. */
+    /** US 7 is 17.3 mm inside (common practice); what is wound is that and what the tails take, and the card says why. */
+    @ParameterizedTest
+    @ValueSource(strings = {"wound-ring", "pendant-ring"})
+    void ringWoundWider_saysWhy(String pattern) {
+        Piece ring = ring(pattern, 1.6, Map.of());
+        Matcher told = Pattern.compile("Wound to ([0-9.]+) mm inside, ([0-9.]+) mm wider").matcher(ring.notes());
+
+        assertThat(told.find()).isTrue();
+        assertThat(Double.parseDouble(told.group(1)) - Double.parseDouble(told.group(2)))
+                .isCloseTo(17.3, within(0.11));
+        assertThat(Planner.plan(ring, PlanOptions.USUAL).steps())
+                .filteredOn(step -> step.title().equals("Form the band"))
+                .singleElement()
+                .satisfies(step -> assertThat(step.text()).contains("wider than what is to be left free"));
+    }
+
     @Test
     void cardOfTheWoundRing_canBeFollowed() {
         Plan plan = Planner.plan(ring("wound-ring", 1.6, Map.of()), PlanOptions.USUAL);
