@@ -60,14 +60,14 @@ public final class BenchCard {
             School school,
             BathLog log,
             Hand hand) {
-        WorkWords works = new WorkWords(format, box);
+        SheetWords sheets = new SheetWords(format, box);
         Course course = Course.of(
                 piece,
                 strands,
                 strands.stream()
                         .map(work -> StrandSteps.of(piece, work, format, box, school))
                         .toList());
-        blanks(piece, works, course);
+        blanks(piece, sheets, course);
         Precedence.ALL.forEach(p -> p.apply(course));
         BathOrder.add(course, school, log);
         Draft look = lastLook(strands);
@@ -116,20 +116,20 @@ public final class BenchCard {
     }
 
     /** What is done to blanks: cut out first, then worked, folded last. */
-    private static void blanks(Piece piece, WorkWords works, Course course) {
+    private static void blanks(Piece piece, SheetWords sheets, Course course) {
         Map<String, Draft> cut = new HashMap<>();
         piece.parts()
                 .forEach(part ->
-                        works.cutOut(part).ifPresent(d -> cut.put(part.id(), course.add(d.about(List.of(part.id()))))));
+                        sheets.cutOut(part).ifPresent(d -> cut.put(part.id(), course.add(d.about(List.of(part.id()))))));
         for (Work work : piece.work()) {
-            works.ofBlank(piece, work).ifPresent(draft -> {
+            sheets.ofBlank(piece, work).ifPresent(draft -> {
                 Draft first = work.act().doing().blank().map(cut::get).orElse(null);
                 draft.about(work.act().doing().blank().stream().toList());
                 course.add(first == null ? draft : draft.after(first));
             });
         }
         for (Part part : piece.parts()) {
-            works.fold(part).ifPresent(draft -> {
+            sheets.fold(part).ifPresent(draft -> {
                 course.between().stream()
                         .filter(d -> d.about.equals(List.of(part.id())))
                         .forEach(draft::after);
