@@ -119,8 +119,8 @@ public final class BenchCard {
     private static void blanks(Piece piece, SheetWords sheets, Course course) {
         Map<String, Draft> cut = new HashMap<>();
         piece.parts()
-                .forEach(part ->
-                        sheets.cutOut(part).ifPresent(d -> cut.put(part.id(), course.add(d.about(List.of(part.id()))))));
+                .forEach(part -> sheets.cutOut(part)
+                        .ifPresent(d -> cut.put(part.id(), course.add(d.about(List.of(part.id()))))));
         for (Work work : piece.work()) {
             sheets.ofBlank(piece, work).ifPresent(draft -> {
                 Draft first = work.act().doing().blank().map(cut::get).orElse(null);

@@ -189,7 +189,10 @@ record SheetWords(LengthFormat format, Toolbox box) {
 
         @Override
         public Draft dimple(Act.Dimple dimple) {
-            return Draft.whole("dimple " + id, "Dimple " + what(dimple.part()), WorkWords.tool(With.BALL_HAMMER, format, box))
+            return Draft.whole(
+                            "dimple " + id,
+                            "Dimple " + what(dimple.part()),
+                            WorkWords.tool(With.BALL_HAMMER, format, box))
                     .text("Strike " + dimple.dimples() + " dimples, each about "
                             + format.write(dimple.acrossMm(), Rounding.NEAREST)
                             + " across, with the ball, from the middle outward; through thin cloth they come out softer. It domes by itself towards the hammer."

@@ -352,9 +352,7 @@ final class StrandSteps {
                         + (takesTails(element) ? TAILS : ""))
                 .check(words.check(element, isFlat(element)) + pairText())
                 .checkOff(words.check(element, false) + pairText())
-                .minutes(work.strand().count()
-                        * Minutes.forming(
-                                element, work.strand().wire(), work.cut().wireMm(element.id())))
+                .minutes(minutes(element))
                 .kind(Step.Kind.FORM)
                 .about(withLeft(element))
                 .element(element.id())
@@ -418,8 +416,6 @@ final class StrandSteps {
 
     /** Both legs of a fold: bent over as one, or wound up by turns, so that they come out alike (common practice). */
     private void both(Draft step, Element element, OptionalDouble mark, int state) {
-        List<String> about = new ArrayList<>(step.about);
-        about.add(work.strand().id() + "." + element.id());
         String first = the(work.strand().element(step.element.orElseThrow()).orElseThrow());
         boolean wound = element.isRolledFromItsEnd();
         String told = wound
@@ -429,37 +425,34 @@ final class StrandSteps {
                                 .collect(Collectors.joining())
                         + "; lay both side by side, wind on the one that lags, then finish them in turn."
                 : "Hold both legs side by side in the pliers and bend them as one. " + step.text;
-        step.about(about)
+        takesIn(step, element, state)
                 .title("Form " + first + " and " + the(element))
                 .text(told)
                 .check((wound
                                 ? "Both are alike, at the same height, and lie flat."
                                 : "Both legs lie on each other, seen from the side.")
-                        + pairText())
-                .minutes(step.minutes
-                        + work.strand().count()
-                                * Minutes.forming(
-                                        element,
-                                        work.strand().wire(),
-                                        work.cut().wireMm(element.id())))
-                .state(state);
+                        + pairText());
     }
 
     /** Two arms that are wound in turn are one step: both begin where their bends end and stop where what follows on either side begins. */
     private void inTurn(Draft step, Element element, int state) {
+        Element first = work.strand().element(step.element.orElseThrow()).orElseThrow();
+        takesIn(step, element, state)
+                .title("Form " + the(first) + " and " + the(element))
+                .check("The turns of both lie flat and close, and the middle is shut." + pairText());
+    }
+
+    /** What a step is also about, and takes longer for. */
+    private Draft takesIn(Draft step, Element element, int state) {
         List<String> about = new ArrayList<>(step.about);
         about.add(work.strand().id() + "." + element.id());
-        Element first = work.strand().element(step.element.orElseThrow()).orElseThrow();
-        step.about(about)
-                .title("Form " + the(first) + " and " + the(element))
-                .check("The turns of both lie flat and close, and the middle is shut." + pairText())
-                .minutes(step.minutes
-                        + work.strand().count()
-                                * Minutes.forming(
-                                        element,
-                                        work.strand().wire(),
-                                        work.cut().wireMm(element.id())))
-                .state(state);
+        return step.about(about).minutes(step.minutes + minutes(element)).state(state);
+    }
+
+    /** How long it takes to form an element in every wire of the strand, minutes. */
+    private double minutes(Element element) {
+        return work.strand().count()
+                * Minutes.forming(element, work.strand().wire(), work.cut().wireMm(element.id()));
     }
 
     /** Wire along a straight side of a stone needs nothing done: the bend before it says so, or the one after it. */
@@ -487,42 +480,28 @@ final class StrandSteps {
 
     /** One pass over a face after the other is one step: wire over the front, round the edge and under the back. */
     private void goOn(Draft step, Element element, Tool tool, int state) {
-        List<String> about = new ArrayList<>(step.about);
-        about.add(work.strand().id() + "." + element.id());
         String first = the(work.strand().element(step.element.orElseThrow()).orElseThrow());
-        step.about(about)
-                .title("Form " + first + (about.size() > 2 ? " to " : " and ") + the(element))
+        takesIn(step, element, state);
+        step.title("Form " + first + (step.about.size() > 2 ? " to " : " and ") + the(element))
                 .text(
-                        about.size() > FEW
-                                ? "Go on over the front and the back by turns, from mark to mark, " + about.size()
+                        step.about.size() > FEW
+                                ? "Go on over the front and the back by turns, from mark to mark, " + step.about.size()
                                         + " passes in all: over the edge at each mark, pressed down with a wooden stick as you go."
                                 : step.text + " "
                                         + words.how(
                                                 element,
                                                 tool,
                                                 work.strand().wire().section(),
-                                                work.reading(element.id()).overbend()))
-                .minutes(step.minutes
-                        + work.strand().count()
-                                * Minutes.forming(
-                                        element,
-                                        work.strand().wire(),
-                                        work.cut().wireMm(element.id())))
-                .state(state);
+                                                work.reading(element.id()).overbend()));
     }
 
     /** Every round of a jig in one step: the pegs are set, the wire is led round all of them and lifted off. */
     private void onJig(Element element, String path, int state) {
         int count = work.strand().count();
-        double minutes = count
-                * Minutes.forming(element, work.strand().wire(), work.cut().wireMm(element.id()));
         Optional<Draft> begun =
                 drafts.stream().filter(d -> d.key.startsWith(JIG + " | ")).findFirst();
         if (begun.isPresent()) {
-            Draft step = begun.get();
-            List<String> about = new ArrayList<>(step.about);
-            about.add(work.strand().id() + "." + element.id());
-            step.about(about).minutes(step.minutes + minutes).state(state);
+            takesIn(begun.get(), element, state);
             return;
         }
         Map<String, Long> pegs = jig.pegs().stream()
@@ -541,7 +520,7 @@ final class StrandSteps {
                         + (count > 1 ? " Leave the pegs as they are for all " + count + "." : ""))
                 .check("It lies within the lines of the template"
                         + (count > 1 ? ", and all " + count + " lie on each other." : "."))
-                .minutes(minutes + Minutes.SET_A_PEG * jig.pegs().size())
+                .minutes(minutes(element) + Minutes.SET_A_PEG * jig.pegs().size())
                 .kind(Step.Kind.FORM)
                 .about(withLeft(element))
                 .element(element.id())

@@ -143,7 +143,8 @@ class FingerRingsTest {
     @ValueSource(strings = {"wound-ring", "pendant-ring"})
     void ringWoundWider_saysWhy(String pattern) {
         Piece ring = ring(pattern, 1.6, Map.of());
-        Matcher told = Pattern.compile("Wound to ([0-9.]+) mm inside, ([0-9.]+) mm wider").matcher(ring.notes());
+        Matcher told = Pattern.compile("Wound to ([0-9.]+) mm inside, ([0-9.]+) mm wider")
+                .matcher(ring.notes());
 
         assertThat(told.find()).isTrue();
         assertThat(Double.parseDouble(told.group(1)) - Double.parseDouble(told.group(2)))
