@@ -1,4 +1,4 @@
-import type { Element, Field, KindRow, Kinds, Strand } from '../api/types';
+import type { Element, Field, KindRow, Kinds, Piece, Strand } from '../api/types';
 import { figuresOf } from './work';
 
 const STEPS: Record<string, number> = { mm: 0.1, thickness: 0.01, turns: 0.05, share: 0.05, min: 10 };
@@ -64,4 +64,11 @@ export function addable(kinds: Kinds, strand: Strand): { words: string; make: (i
       words: k.words,
       make: (id) => ({ ...(k.usual as object), ...figuresOf(k, strand), id }) as Element,
     }));
+}
+
+/** The part whose outline a girth follows: that of the solid that it lies on. */
+export function stoneOf(piece: Piece, element: Element): string | undefined {
+  if (element.kind !== 'girth') return undefined;
+  const part = piece.parts.find((p) => p.id === element.seat?.on);
+  return part?.body && 'outline' in part.body ? part.id : undefined;
 }

@@ -25,6 +25,24 @@ describe('measures of one’s own', () => {
     expect(all.find((f) => f.address === 'link.run.lengthMm')?.value).toBe(10);
   });
 
+  it('are none of an outline that a stone gives', () => {
+    const round = {
+      kind: 'girth',
+      id: 'side',
+      outline: { shape: 'ellipse', lengthMm: 30, widthMm: 20 },
+      rollDeg: 0,
+      seat: { on: 'stone', heightMm: 1 },
+    };
+    const held = {
+      measures: [],
+      parts: [{ id: 'stone', body: { form: 'cabochon', outline: { shape: 'ellipse' } } }],
+      strands: [{ id: 'frame', elements: [round] }],
+    } as unknown as Piece;
+    const loose = { ...held, parts: [] } as unknown as Piece;
+    expect(allFields(held, kinds).some((f) => f.field.name.startsWith('outline.'))).toBe(false);
+    expect(allFields(loose, kinds).some((f) => f.address === 'frame.side.outline.widthMm')).toBe(true);
+  });
+
   it('change every field of theirs, and pass over what is gone', () => {
     const fields = piece.measures.flatMap((m) => fieldsOfOwn(all, m));
     expect(fields.map((f) => f.address)).toEqual(['link.a.insideMm', 'link.b.insideMm']);

@@ -1,6 +1,6 @@
 import type { Element, Field, Kinds, OwnMeasure, Piece } from '../api/types';
 import { withElement } from './edit';
-import { changeOf, fieldsOf, valueOf } from './fields';
+import { changeOf, fieldsOf, stoneOf, valueOf } from './fields';
 
 /** A field of an element that can have a name of its own. */
 export interface OwnField {
@@ -13,17 +13,19 @@ export interface OwnField {
   value: number;
 }
 
-/** Every field of every element, along the wires. */
+/** Every field of every element, along the wires; what follows the outline of a stone has none of its own. */
 export function allFields(piece: Piece, kinds: Kinds): OwnField[] {
   return piece.strands.flatMap((strand, at) =>
     strand.elements.flatMap((element) =>
-      fieldsOf(kinds, element).map((field) => ({
-        address: `${strand.id}.${element.id ?? ''}.${field.name}`,
-        strand: at,
-        element,
-        field,
-        value: valueOf(element, field.name),
-      })),
+      fieldsOf(kinds, element)
+        .filter((field) => !field.name.startsWith('outline.') || stoneOf(piece, element) === undefined)
+        .map((field) => ({
+          address: `${strand.id}.${element.id ?? ''}.${field.name}`,
+          strand: at,
+          element,
+          field,
+          value: valueOf(element, field.name),
+        })),
     ),
   );
 }

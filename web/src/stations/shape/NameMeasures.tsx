@@ -13,7 +13,6 @@ import TableRow from '@mui/material/TableRow';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { useBench } from '../../bench/bench';
-import { shownUnit } from '../../bench/fields';
 import { allFields, measuresOf, namesOf, type OwnField } from '../../bench/own';
 import { useKinds } from '../../kit/useKinds';
 import { useSettings } from '../../kit/settings';
@@ -97,5 +96,6 @@ export function NameMeasures(props: { onClose: () => void }) {
 function shown(f: OwnField, units: Units): string {
   if (f.field.unit === 'mm') return length(f.value, units);
   if (f.field.unit === 'thickness') return thickness(f.value, units);
-  return `${Math.round(f.value * 100) / 100}${shownUnit(f.field.unit)}`;
+  if (f.field.unit === 'degrees') return `${Math.round(f.value)}°`;
+  return String(Math.round(f.value * 100) / 100);
 }

@@ -11,7 +11,7 @@ import { useSettings } from '../../kit/settings';
 import { useKinds } from '../../kit/useKinds';
 import { length, lengthNumber, thickness, unitWord, place, words } from '../../kit/units';
 import { ElementChoices } from './ElementChoices';
-import { canBeNothing, changeOf, fieldsOf, shownUnit, stepOf, valueOf } from '../../bench/fields';
+import { canBeNothing, changeOf, fieldsOf, shownUnit, stepOf, stoneOf, valueOf } from '../../bench/fields';
 import { Measures } from './Measures';
 import { KeepAsPattern, OwnMeasuresPart } from './OwnMeasuresPart';
 import { PartsJoins } from './PartsJoins';
@@ -83,13 +83,6 @@ export function ReadOuts(props: {
       )}
     </aside>
   );
-}
-
-/** The part whose outline a girth follows: that of the solid that it lies on. */
-function stoneOf(piece: Piece, element: Element): string | undefined {
-  if (element.kind !== 'girth') return undefined;
-  const part = piece.parts.find((p) => p.id === element.seat?.on);
-  return part?.body && 'outline' in part.body ? part.id : undefined;
 }
 
 /** A bare number typed while inches are on, with its unit. */
