@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
 
-/** What holds a stone or a bead, and all that is bound to it, lies flat on the block no more: what is formed later is looked at from the side. */
+/** What holds a stone or a bead cannot lie flat on the block, nor what is bound to it: what is formed later is looked at from the side. */
 final class OffTheBlock {
     private final List<Set<String>> bound = new ArrayList<>();
     private final Set<String> off = new HashSet<>();
