@@ -4958,7 +4958,9 @@ export interface components {
             from: number[];
             /** @description which way the chain goes: x, y, z, a unit vector */
             along: number[];
-            /** @description how far each link is turned about the chain against the one before, degrees */
+            /** @description what each link is turned about against the one before: x, y, z, a unit vector */
+            about: number[];
+            /** @description how far each link is turned about that, degrees */
             turnDeg: number;
         };
         ImportsImported: {

@@ -15,7 +15,7 @@ import { useBench } from './bench';
 import { withElement } from './edit';
 import { useSettings } from '../kit/settings';
 import { length } from '../kit/units';
-import { linkAt } from '../wire/chain';
+import { leans, linkAt } from '../wire/chain';
 import { fitTracks, type Fit } from '../wire/fit';
 import { Mat, matSquare } from '../wire/Mat';
 import { canTurn } from '../wire/canTurn';
@@ -80,7 +80,13 @@ export const FormMat = memo(function FormMat(
   const [turning, setTurning] = useState(false);
   const { chains } = planned;
   const lying = useMemo(() => lyingOf(strands, chains), [strands, chains]);
-  const together = useMemo(() => sceneOf(lying.map((l) => l.wire)), [lying]);
+  const together = useMemo(() => {
+    const all = lying.map((l) => l.wire);
+    // Links that lean against each other show their faces best from above, as the one in hand lies.
+    return chains.some(leans)
+      ? sceneOf(all, sceneOf(lying.flatMap((l) => (l.beside ? [] : [l.wire]))).slant)
+      : sceneOf(all);
+  }, [lying, chains]);
   const { moment, colourAt } = props;
   const own = useMemo(() => (moment ? sceneOf(wiresOf(moment)) : undefined), [moment]);
   const mine = lying.findIndex((l) => l.strand === index);
@@ -336,11 +342,12 @@ export function wiresOf(s: StrandPlan): MetalWire[] {
 
 const hung = new WeakMap<MetalWire, MetalWire[]>();
 
-/** The links of a chain that the one in hand hangs between; the same objects for the same link. */
-function between(wire: MetalWire, chain: ChainPlan): MetalWire[] {
+/** The links of a chain beside the one in hand: on both sides, or, where something else hangs in it, the next; the same objects for the same link. */
+function between(wire: MetalWire, chain: ChainPlan, alone: boolean): MetalWire[] {
   const before = hung.get(wire);
   if (before) return before;
-  const links = [linkAt(wire, chain, 1), linkAt(wire, chain, -1)].slice(0, chain.links - 1);
+  const beside = alone ? [1, -1] : leans(chain) ? [1] : [1, 2];
+  const links = beside.slice(0, chain.links - 1).map((number) => linkAt(wire, chain, number));
   hung.set(wire, links);
   return links;
 }
@@ -350,7 +357,8 @@ function lyingOf(strands: readonly StrandPlan[], chains: readonly ChainPlan[]): 
   return strands.flatMap((s, strand) => {
     const wires = wiresOf(s);
     const chain = chains.find((c) => c.strand === s.id);
-    const links = chain ? wires.slice(0, 1).flatMap((w) => between(w, chain)) : [];
+    const alone = strands.length < 2;
+    const links = chain ? wires.slice(0, 1).flatMap((w) => between(w, chain, alone)) : [];
     return [
       ...wires.map((wire) => ({ strand, wire })),
       ...links.map((wire) => ({ strand, wire, beside: true })),

@@ -168,6 +168,7 @@ describe('pictures of a step', () => {
       lengthMm: 260,
       from: [0, 0, 0],
       along: [1, 0, 0],
+      about: [1, 0, 0],
       turnDeg: 0,
     };
     const links = { about: ['wire.hook', 'wire.eye'] };

@@ -1,5 +1,5 @@
 import type { ChainPlan, PartDrawn, Plan, Step, StrandPlan } from '../api/types';
-import { linkAt } from '../wire/chain';
+import { leans, linkAt } from '../wire/chain';
 import type { Point } from '../wire/ribbon';
 import { sceneBox, sceneOf, type MetalWire } from '../wire/scene';
 import { assemblyAt, moved, moveOf, partsOf, reached } from './assembly';
@@ -225,17 +225,28 @@ const SMALL = 0.42;
 /** Room about a whole form, as a share of its size. */
 const MARGIN = 0.06;
 
+/** The stretch of a wire that a step changes, with its name: one element, or from the first to the last where it forms several. */
+function changed(strand: StrandPlan, step: Step) {
+  const formed = strand.elements.filter(
+    (e) => e.id === step.element || step.about.includes(`${strand.id}.${e.id}`),
+  );
+  const [first, last] = [formed[0], formed.at(-1)];
+  if (!step.element || !first || !last) return undefined;
+  const label = first === last ? first.label : `${first.label} to the ${last.label}`;
+  return { fromMm: first.fromMm, toMm: last.toMm, label };
+}
+
 /**
  * A step that changes a small part of a long wire is shown close up: both pictures turned so that the part lies level before.
  * Undefined where the whole form shows it as well, or stands up out of the plane.
  */
 function closeUp(
   strand: StrandPlan,
-  element: string | undefined,
+  step: Step,
   before: number,
   after: number,
 ): [Picture, Picture] | undefined {
-  const e = strand.elements.find((x) => x.id === element);
+  const e = changed(strand, step);
   const [a, b] = [before, after].map((i) => stateOf(strand, i)[0]);
   if (
     !e ||
@@ -279,7 +290,7 @@ function closeUp(
 
 function ofStates(strand: StrandPlan, step: Step, before: number): [Picture, Picture] {
   const after = step.state ?? strand.states.length - 1;
-  const close = closeUp(strand, step.element, before, after);
+  const close = closeUp(strand, step, before, after);
   if (close) return close;
   const [a, b] = [strand.states[before], strand.states[after]];
   const only = strand.count > 1 ? (strand.pair === 'none' ? `, one of ${strand.count}` : ', a pair') : '';
@@ -477,15 +488,17 @@ function strandOf(plan: Plan, id: string): StrandPlan {
   return plan.strands.find((s) => s.id === id) ?? (plan.strands[0] as StrandPlan);
 }
 
-/** A link by itself, and some that hang in each other. */
-function hanging(link: MetalWire[], chain: ChainPlan): [Picture, Picture] {
-  const one = link.slice(0, 1);
-  const some = Array.from({ length: Math.min(chain.links, SOME_LINKS) }, (_, k) => k);
+/** A link by itself as it is now, and some that are made and hang in each other. */
+function hanging(link: MetalWire[], made: MetalWire[], chain: ChainPlan): [Picture, Picture] {
+  const some = leans(chain)
+    ? [0, 1, -1].slice(0, chain.links)
+    : Array.from({ length: Math.min(chain.links, SOME_LINKS) }, (_, k) => k);
   return [
-    plain('one link', one),
+    plain('one link', link.slice(0, 1)),
     plain(
       'hung in each other',
-      one.flatMap((w) => some.map((k) => linkAt(w, chain, k))),
+      made.slice(0, 1).flatMap((w) => some.map((k) => linkAt(w, chain, k))),
+      leans(chain) ? { slant: sceneOf(made).slant } : {},
     ),
   ];
 }
@@ -568,11 +581,14 @@ export function picturesOf(plan: Plan, steps: readonly Step[], now: number): [Pi
       ];
     }
     case 'joining': {
+      const chain = plan.chains.find((c) => step.about.every((a) => a.startsWith(`${c.strand}.`)));
+      if (chain) {
+        const of = strandOf(plan, chain.strand);
+        const before = stateOf(of, reached(steps, now, chain.strand));
+        return hanging(before, stateOf(of, of.states.length - 1), chain);
+      }
       const assembled = together(plan, steps, now);
       if (assembled) return assembled;
-      const chain = plan.chains.find((c) => step.about.every((a) => a.startsWith(`${c.strand}.`)));
-      if (chain)
-        return hanging(stateOf(strandOf(plan, chain.strand), reached(steps, now, chain.strand)), chain);
       const strands = plan.strands.filter((s) => step.about.some((a) => a.startsWith(`${s.id}.`)));
       const wires = strands.flatMap((s) => stateOf(s, reached(steps, now, s.id)));
       const parts = spokenOf(plan, step, false);

@@ -72,6 +72,11 @@ public record Joined(Thing a, Thing b, Optional<Join.How> how, Optional<Thing> c
                     .isPresent();
         }
 
+        /** What it is as a fold that is pressed shut behind what lies in it; empty where it is none. */
+        public Optional<PressedFold> pressed() {
+            return element.filter(e -> e.hanging().hook()).flatMap(e -> PressedFold.of(strand.orElseThrow(), e));
+        }
+
         private boolean isClosedByTheMaker() {
             return element.filter(e -> e.hanging().eye() && e.isBent()).isPresent();
         }
@@ -91,9 +96,11 @@ public record Joined(Thing a, Thing b, Optional<Join.How> how, Optional<Thing> c
         Thing a = Thing.of(piece, join.a());
         Thing b = Thing.of(piece, join.b());
         Optional<Join.How> how = join.how().or(() -> how(a, b));
-        boolean closed =
-                how.filter(Join.How.HUNG::equals).isPresent() && a.isEye() && b.isEye() && !a.isHook() && !b.isHook();
-        Optional<Thing> closes = closed ? later(piece, a, b) : Optional.empty();
+        boolean hung = how.filter(Join.How.HUNG::equals).isPresent();
+        boolean closed = hung && a.isEye() && b.isEye() && !a.isHook() && !b.isHook();
+        Optional<Thing> pressed =
+                Stream.of(a, b).filter(t -> hung && t.pressed().isPresent()).findFirst();
+        Optional<Thing> closes = closed ? later(piece, a, b) : pressed;
         return new Joined(a, b, how, closes, closed && closes.isEmpty());
     }
 

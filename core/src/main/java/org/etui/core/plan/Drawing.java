@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.BitSet;
 import java.util.List;
-import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.etui.core.check.Term;
 import org.etui.core.metal.Metal;
@@ -68,17 +67,22 @@ public record Drawing(
     private static Stream<List<double[]>> linked(List<double[]> outline, Plan.ChainPlan chain) {
         Vector3D from = new Vector3D(chain.from());
         Vector3D along = new Vector3D(chain.along());
-        return IntStream.range(1, Math.min(chain.links(), MOST_LINKS)).mapToObj(k -> {
-            Rotation turn =
-                    new Rotation(along, Math.toRadians(k * chain.turnDeg()), RotationConvention.VECTOR_OPERATOR);
-            Vector3D to = from.add(along.scalarMultiply(k * chain.pitchMm()));
-            return outline.stream()
-                    .map(p -> {
-                        Vector3D at = to.add(turn.applyTo(new Vector3D(p[0], p[1], p[2]).subtract(from)));
-                        return new double[] {at.getX(), at.getY(), at.getZ(), p[3]};
-                    })
-                    .toList();
-        });
+        // Links that lean against each other would roll up: at the size of a tray they are drawn stretched out.
+        double turnDeg = Vector3D.dotProduct(new Vector3D(chain.about()), along) > 0.5 ? chain.turnDeg() : 0;
+        Rotation turn = new Rotation(along, Math.toRadians(turnDeg), RotationConvention.VECTOR_OPERATOR);
+        Vector3D to = from.add(along.scalarMultiply(chain.pitchMm()));
+        return Stream.iterate(outline, one -> next(one, from, to, turn))
+                .limit(Math.min(chain.links(), MOST_LINKS))
+                .skip(1);
+    }
+
+    private static List<double[]> next(List<double[]> link, Vector3D from, Vector3D to, Rotation turn) {
+        return link.stream()
+                .map(p -> {
+                    Vector3D at = to.add(turn.applyTo(new Vector3D(p[0], p[1], p[2]).subtract(from)));
+                    return new double[] {at.getX(), at.getY(), at.getZ(), p[3]};
+                })
+                .toList();
     }
 
     /** The same in as few points as the eye needs where pieces lie small beside each other: on tray, in lists and choosers. */

@@ -504,7 +504,7 @@ public record Plan(
     }
 
     /**
-     * Alike links that hang in each other: every next one is the one before moved by the pitch and turned about the chain.
+     * Alike links that hang in each other: every next one is the one before moved along the chain by the pitch and turned about where it hangs.
      *
      * @param strand id of the strand
      * @param links how many
@@ -512,7 +512,8 @@ public record Plan(
      * @param lengthMm the whole chain, pulled straight
      * @param from where a link hangs in the one before it: x, y, z
      * @param along which way the chain goes: x, y, z, a unit vector
-     * @param turnDeg how far each link is turned about the chain against the one before
+     * @param about what each link is turned about against the one before: x, y, z, a unit vector
+     * @param turnDeg how far each link is turned about that
      */
     public record ChainPlan(
             @Term("id of the strand") String strand,
@@ -529,7 +530,10 @@ public record Plan(
             @Term("which way the chain goes: x, y, z, a unit vector")
             double[] along,
 
-            @Term("how far each link is turned about the chain against the one before, degrees")
+            @Term("what each link is turned about against the one before: x, y, z, a unit vector")
+            double[] about,
+
+            @Term("how far each link is turned about that, degrees")
             double turnDeg) {}
 
     /**

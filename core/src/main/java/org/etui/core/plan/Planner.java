@@ -121,6 +121,7 @@ public final class Planner {
                 chain.lengthMm(),
                 view.at(chain.from()).toArray(),
                 view.frame().applyTo(chain.along()).toArray(),
+                view.frame().applyTo(chain.about()).toArray(),
                 Math.toDegrees(chain.turnRad()));
     }
 

@@ -7,6 +7,7 @@ import org.etui.core.element.Element;
 import org.etui.core.piece.Part;
 import org.etui.core.piece.PartKind;
 import org.etui.core.piece.Piece;
+import org.etui.core.piece.PressedFold;
 import org.etui.core.piece.Strand;
 import org.etui.core.work.StrandWork;
 
@@ -16,7 +17,7 @@ import org.etui.core.work.StrandWork;
  * @param label in words
  * @param insideMm room inside, mm; empty where there is none
  * @param wireMm thickness of what hangs, mm
- * @param tipMm how wide the free end beyond a hook is, mm; empty for what is no hook
+ * @param tipMm how wide the free end beyond a hook is, mm; empty for what is no hook with a free end
  * @param isEstimate whether the thickness is only estimated
  * @param elementPath JSON Pointer to the element; empty for a part
  * @param sizePath JSON Pointer to its inside size; empty where it has none
@@ -63,7 +64,10 @@ record Side(
     private static Side ofElement(Strand strand, int index, Element element) {
         String path = "/strands/" + index + "/elements/" + strand.elements().indexOf(element);
         double wire = strand.wire().section().thicknessMm();
-        boolean hook = element.hanging().hook();
+        // Doubled wire is held for good where it is bent over: its ends go nowhere.
+        boolean doubled = strand.elements().stream()
+                .anyMatch(e -> PressedFold.of(strand, e).isPresent());
+        boolean hook = element.hanging().hook() && !doubled;
         return new Side(
                 element.label(),
                 element.woundInsideMm(),

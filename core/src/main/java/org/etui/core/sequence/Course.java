@@ -8,6 +8,8 @@ import java.util.Optional;
 import java.util.Set;
 import org.etui.core.element.Element;
 import org.etui.core.piece.Piece;
+import org.etui.core.piece.PressedFold;
+import org.etui.core.piece.Strand;
 import org.etui.core.work.StrandWork;
 
 /**
@@ -61,7 +63,10 @@ record Course(Piece piece, List<StrandWork> works, List<List<Draft>> strands, Li
                         .findFirst();
     }
 
-    /** The step that closes an eye: where it is squeezed shut or turns beside it hold its end, whichever comes first, else its own forming. */
+    /**
+     * The step that closes an eye: where it is squeezed shut, its legs are pressed together or turns beside it hold its end, whichever comes first,
+     * else its own forming.
+     */
     Optional<Draft> closes(String address) {
         int dot = address.indexOf('.');
         List<String> locks = lockedBy(address.substring(0, dot), address.substring(dot + 1));
@@ -72,14 +77,14 @@ record Course(Piece piece, List<StrandWork> works, List<List<Draft>> strands, Li
                 .or(() -> forms(address));
     }
 
-    /** The turns beside an eye that hold its end. */
+    /** The turns beside an eye that hold its end, or the bends that are pressed into the legs of a fold. */
     private List<String> lockedBy(String strand, String eye) {
-        List<Element> along = works.stream()
-                .map(StrandWork::strand)
-                .filter(s -> s.id().equals(strand))
-                .findFirst()
-                .map(s -> s.elements())
-                .orElse(List.of());
+        Optional<PressedFold> fold =
+                piece.strand(strand).flatMap(s -> s.element(eye).flatMap(e -> PressedFold.of(s, e)));
+        if (fold.isPresent()) {
+            return fold.get().pressed();
+        }
+        List<Element> along = piece.strand(strand).map(Strand::elements).orElse(List.of());
         List<String> ids = along.stream().map(Element::id).toList();
         int at = ids.indexOf(eye);
         return at < 0

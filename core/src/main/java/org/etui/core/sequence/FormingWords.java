@@ -25,6 +25,7 @@ import org.etui.core.element.Twist;
 import org.etui.core.element.Wrap;
 import org.etui.core.measure.LengthFormat;
 import org.etui.core.measure.Rounding;
+import org.etui.core.piece.PressedFold;
 import org.etui.core.piece.Strand;
 import org.etui.core.section.WireSection;
 
@@ -396,6 +397,7 @@ record FormingWords(LengthFormat format, School school) {
         int at = along.indexOf(element);
         Optional<Element> nearest = formed.subList(0, formed.indexOf(element)).stream()
                 .filter(e -> e.isBent() && turn(e).isPresent())
+                .filter(e -> PressedFold.with(strand, e).isEmpty())
                 .reduce((a, b) -> Math.abs(along.indexOf(a) - at) < Math.abs(along.indexOf(b) - at) ? a : b);
         if (nearest.isEmpty() || turn(element).isEmpty()) {
             return "";

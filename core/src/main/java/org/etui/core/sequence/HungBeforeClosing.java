@@ -3,6 +3,7 @@ package org.etui.core.sequence;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import org.etui.core.element.Element;
 import org.etui.core.piece.Join;
 import org.etui.core.piece.Joined;
 import org.etui.core.piece.Piece;
@@ -77,7 +78,9 @@ final class HungBeforeClosing implements Precedence {
             }
             course.add(hang);
             own.get(at).after(hang);
-            made(course, join.hung(), closing).forEach(hang::after);
+            if (eye.pressed().isEmpty()) {
+                made(course, join.hung(), closing).forEach(hang::after);
+            }
             if (at > 0) {
                 hang.after(own.get(at - 1));
             }
@@ -124,6 +127,15 @@ final class HungBeforeClosing implements Precedence {
 
     /** Of alike links that hang in each other. */
     private static String textOfLinks(Joined join, String hung, String other) {
+        if (join.closes().flatMap(Joined.Thing::pressed).isPresent()) {
+            return "Link after link: make one to its last step before the next. Lay the open "
+                    + join.closes().get().element().orElseThrow().label()
+                    + " of the next one round both legs of the finished one, from the side, "
+                    + (join.hung().element().filter(Element::isBent).isPresent()
+                            ? "where they are bent over"
+                            : "close behind its scrolls")
+                    + ", and go on with it below: no scroll and no finished fold goes through a fold.";
+        }
         if (join.closes().isEmpty()) {
             return "Open the " + other + " of a link sideways, never pull it round; hang the " + hung
                     + " of the next one in, close it again.";

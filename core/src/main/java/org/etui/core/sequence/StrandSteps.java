@@ -15,6 +15,7 @@ import org.etui.core.measure.Rounding;
 import org.etui.core.metal.Temper;
 import org.etui.core.piece.HandleAt;
 import org.etui.core.piece.Piece;
+import org.etui.core.piece.PressedFold;
 import org.etui.core.tool.OwnedTool;
 import org.etui.core.tool.Toolbox;
 import org.etui.core.work.Jig;
@@ -321,6 +322,11 @@ final class StrandSteps {
             onJig(element, path, state);
             return;
         }
+        Optional<PressedFold> fold = PressedFold.with(work.strand(), element);
+        if (fold.isPresent()) {
+            press(fold.get(), element, path, state);
+            return;
+        }
         if (StoneBeforeCover.isOver(element)
                 && last.filter(d -> d.kind == Step.Kind.FORM)
                         .flatMap(d -> d.element)
@@ -412,6 +418,29 @@ final class StrandSteps {
                         .anyMatch(d -> d.element.filter(fold.id()::equals).isPresent())
                 && first.handling().equals(element.handling())
                 && Math.abs(first.winding().turnRad() - element.winding().turnRad()) < SAME_RAD;
+    }
+
+    /** Both legs of a fold squeezed flat in the jaws behind what lies in it: all bends of both in one go. */
+    private void press(PressedFold fold, Element element, String path, int state) {
+        String key = "press " + fold.fold().id();
+        Optional<Draft> begun =
+                drafts.stream().filter(d -> d.key.startsWith(key + " | ")).findFirst();
+        if (begun.isPresent()) {
+            takesIn(begun.get(), element, state);
+            return;
+        }
+        add(draft(key, "Press " + the(fold.fold()) + " shut", "chain-nose pliers")
+                .shows(Step.Shows.STATES)
+                .text("Lay both legs side by side between the jaws, their tips close behind what lies in "
+                        + the(fold.fold()) + ", and squeeze until the legs touch and run along each other.")
+                .check("The legs touch all along, and what lies in " + the(fold.fold())
+                        + " moves freely but does not come out." + pairText())
+                .minutes(minutes(element))
+                .kind(Step.Kind.FORM)
+                .about(withLeft(element))
+                .element(element.id())
+                .state(state)
+                .advice(path + ".elements." + work.strand().elements().indexOf(element)));
     }
 
     /** Both legs of a fold: bent over as one, or wound up by turns, so that they come out alike (common practice). */

@@ -7,11 +7,13 @@ import java.util.List;
 import java.util.Optional;
 import org.etui.core.element.Element;
 import org.etui.core.piece.HandleAt;
+import org.etui.core.piece.PressedFold;
 import org.etui.core.piece.Strand;
 
 /**
  * Marks on the straight wire, in the order of the work. They are measured from the squared end that is formed first: the
- * beginning, or the end where the handle is at the beginning. A mark is where forming begins; a corner is marked at the jaw's edge.
+ * beginning, or the end where the handle is at the beginning. A mark is where forming begins; a corner is marked at the jaw's edge. What is pressed
+ * in behind a fold has none: it comes where the fold ends.
  */
 public final class Marks {
     private static final double AT_THE_END_MM = 1e-6;
@@ -40,7 +42,8 @@ public final class Marks {
     private void addAll() {
         Strand strand = work.strand();
         for (Element element : strand.inOrder()) {
-            if (strand.jig() && Jig.goesRound(element)) {
+            boolean pressed = PressedFold.with(strand, element).isPresent();
+            if (pressed || strand.jig() && Jig.goesRound(element)) {
                 continue;
             }
             if (element.isBent() || element.handling().flattenedToMm().isPresent()) {

@@ -139,7 +139,14 @@ class EndDressTest {
     /** No jaw is as thin as a fold: it is bent round the tips and squeezed. */
     @Test
     void fold_isSqueezed() {
-        Step fold = step(usual("double-scroll-link"), "Form the fold").orElseThrow();
+        Step fold = step(
+                        Examples.piece(
+                                Wire.ofRound(Metal.COPPER, Temper.DEAD_SOFT, 1),
+                                Straight.of("leg", 20),
+                                Arc.of("fold", 0.5, 180, Turn.RIGHT),
+                                Straight.of("other-leg", 20)),
+                        "Form the fold")
+                .orElseThrow();
 
         assertThat(fold.tool()).isEqualTo("chain-nose pliers");
         assertThat(fold.text()).contains("round the tips of the jaws", "squeeze it until about 0.5 mm is left inside");

@@ -95,6 +95,28 @@ class ChainTest {
         assertThat(least).isBetween(0.95, 1.05);
     }
 
+    /** Folded scroll links: the next link's fold lies round both legs, no nearer to any wire of this link than a wire's thickness, and touches it. */
+    @ParameterizedTest
+    @ValueSource(strings = {"folded", "bent over"})
+    void foldedLinks_lieInEachOther(String form) {
+        Piece piece = Patterns.find("double-scroll-link")
+                .orElseThrow()
+                .make(Map.of("form", form, "gapMm", 56), Optional.of(ONE), Optional.empty());
+        Chain chain = hung(piece);
+        List<Vector3D> link = StrandWork.of(piece, piece.strands().get(0)).stations().stream()
+                .map(s -> s.pose().position())
+                .toList();
+        Rotation turn = new Rotation(chain.about(), chain.turnRad(), RotationConvention.VECTOR_OPERATOR);
+        Vector3D to = chain.from().add(chain.along().scalarMultiply(chain.pitchMm()));
+        double least = link.stream()
+                .map(p -> to.add(turn.applyTo(p.subtract(chain.from()))))
+                .mapToDouble(p -> link.stream().mapToDouble(p::distance).min().orElseThrow())
+                .min()
+                .orElseThrow();
+
+        assertThat(least).isBetween(0.95, 1.1);
+    }
+
     /** From length to links and back, and from links and length to the straight between. */
     @ParameterizedTest
     @ValueSource(strings = {"looped", "looped, turned", "wrapped"})

@@ -198,7 +198,7 @@ class AssemblyTest {
     void refusedChoice_staysAndSaysWhy() {
         String id = kept(Patterns.find("double-scroll-link")
                 .orElseThrow()
-                .make(Map.of("turnGapMm", 1.3, "scrollMm", 29.8), Optional.empty(), Optional.empty()));
+                .make(Map.of("links", 60, "scrollMm", 29.8), Optional.empty(), Optional.empty()));
         Page page = browser.open(window, "/pieces/" + id + "/shape");
         Locator choice = page.getByLabel("work out");
         choice.selectOption("gap");
