@@ -337,6 +337,9 @@ final class DoubleScrollLink extends Pattern {
                     "Both legs of the next link go into a fold of %.1f mm at least: it is made so.",
                     fold));
         }
+        if (link.isFlat()) {
+            told.add("Flat links are joined by jump rings through the outermost turn of each scroll.");
+        }
         if (clasp) {
             told.add(
                     link.isOver()

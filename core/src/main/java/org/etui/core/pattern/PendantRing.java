@@ -57,7 +57,7 @@ final class PendantRing extends Pattern {
                 tail("second-tail", turns, t, tail, (2 * Math.PI * (turns - 1) + down) / all));
         Strand strand = Strand.of("ring", "Ring", wire, elements)
                 .withOrder(List.of("band", "first-tail", "second-tail"))
-                .withAllowance(Allowance.usual().withHandleAt(HandleAt.NONE));
+                .withAllowance(Allowance.usual().withHandleAt(HandleAt.BOTH));
         return Piece.of(title(), purpose, List.of(strand)).withNotes(Finger.told(inside, free));
     }
 

@@ -64,7 +64,7 @@ final class WoundRing extends Pattern {
         Strand strand = Strand.of("ring", "Ring", wire, elements)
                 .withOrder(List.of(
                         "band", "first-bend", "second-bend", "first-arm", "second-arm", "first-tail", "second-tail"))
-                .withAllowance(Allowance.usual().withHandleAt(HandleAt.NONE));
+                .withAllowance(Allowance.usual().withHandleAt(HandleAt.BOTH));
         return Piece.of(title(), purpose, List.of(strand))
                 .withNotes(Finger.told(2 * over.radiusMm() - t, Finger.sizeMm(values)));
     }

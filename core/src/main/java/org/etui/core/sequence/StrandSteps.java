@@ -147,6 +147,12 @@ final class StrandSteps {
                     .text("Press both ends in between the petals, to the back.")
                     .check("Neither end catches on cloth.")
                     .minutes(work.strand().count()));
+        } else if (work.handleAt() == HandleAt.BOTH
+                && work.strand().elements().stream().anyMatch(this::takesTails)) {
+            add(whole(Step.Kind.CLOSE, "tuck", "Tuck both ends in", "chain-nose pliers")
+                    .text("Press each end down on the wire that it goes round, its cut against the turn beside it.")
+                    .check("A fingertip and a thread find neither end, outside or inside." + pairText())
+                    .minutes(work.strand().count()));
         }
     }
 

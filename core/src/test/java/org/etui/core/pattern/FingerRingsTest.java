@@ -137,7 +137,6 @@ class FingerRingsTest {
         return points.stream().reduce(Vector3D.ZERO, Vector3D::add).scalarMultiply(1.0 / points.size());
     }
 
-    /** The card winds the band, brings the ends over, winds both arms in turn, and only then the tails. */
     /** US 7 is 17.3 mm inside (common practice); what is wound is that and what the tails take, and the card says why. */
     @ParameterizedTest
     @ValueSource(strings = {"wound-ring", "pendant-ring"})
@@ -155,6 +154,21 @@ class FingerRingsTest {
                 .satisfies(step -> assertThat(step.text()).contains("wider than what is to be left free"));
     }
 
+    /** Common practice: what a tail is held by is cut off when it is wound, the cut is dressed, and only then the end is tucked in. */
+    @ParameterizedTest
+    @ValueSource(strings = {"wound-ring", "pendant-ring"})
+    void tails_areTrimmedBeforeTheyAreTucked(String pattern) {
+        assertThat(Planner.plan(ring(pattern, 1.6, Map.of()), PlanOptions.USUAL).steps())
+                .extracting(Step::title)
+                .containsSubsequence(
+                        "Form the first tail",
+                        "Form the second tail",
+                        "Trim both handles",
+                        "Dress both cuts",
+                        "Tuck both ends in");
+    }
+
+    /** The card winds the band, brings the ends over, winds both arms in turn, and only then the tails. */
     @Test
     void cardOfTheWoundRing_canBeFollowed() {
         Plan plan = Planner.plan(ring("wound-ring", 1.6, Map.of()), PlanOptions.USUAL);

@@ -70,7 +70,7 @@ class EndDressTest {
                         Optional.of(Wire.ofRound(Metal.COPPER, Temper.DEAD_SOFT, thicknessMm)),
                         Optional.empty());
 
-        assertThat(step(ring, "Dress both ends").orElseThrow().text()).contains(said);
+        assertThat(step(ring, "Dress both cuts").orElseThrow().text()).contains(said);
     }
 
     @Test

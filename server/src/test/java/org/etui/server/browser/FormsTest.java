@@ -79,7 +79,7 @@ class FormsTest {
     /** From the tray through every strand to the last step of the card; figures are those of the interface for programs. */
     @ParameterizedTest
     @CsvSource({
-        "Dogrose bracelet, 1, 19",
+        "Dogrose bracelet, 2, 19",
         "Hazel earrings, 1, 2",
         "Sloe stone, 8, 8",
         "Spindle ring, 1, 1",
