@@ -47,7 +47,7 @@ final class DoubleScrollLink extends Pattern {
     /** How far each leg is pressed in behind the fold, degrees: a third of the way to straight across (engineering estimate). */
     private static final double PRESSED_DEG = 30;
 
-    /** Inside of the corner that flat jaws press into a leg, mm (common practice). */
+    /** Inside of the corner that flat jaws press into a leg, mm, in thin wire no more than it is thick (common practice). */
     private static final double CORNER_INSIDE_MM = 0.5;
 
     /** Legs bent over go round the wire of a fold with a little air, in thicknesses (engineering estimate). */
@@ -133,8 +133,12 @@ final class DoubleScrollLink extends Pattern {
             return (foldMm + thicknessMm()) / 2;
         }
 
+        double cornerInsideMm() {
+            return Math.min(CORNER_INSIDE_MM, thicknessMm());
+        }
+
         double cornerMm() {
-            return (CORNER_INSIDE_MM + thicknessMm()) / 2;
+            return (cornerInsideMm() + thicknessMm()) / 2;
         }
 
         double overMm() {
@@ -248,14 +252,13 @@ final class DoubleScrollLink extends Pattern {
         private List<Element> leg(String which) {
             List<Element> leg = new ArrayList<>();
             leg.add(Straight.of(which + "-leg", legMm()));
-            Straight back = Straight.of(which + "-back", isOver() ? backMm() : 1);
-            Bend corner = Bend.of(which + "-corner", PRESSED_DEG, Turn.LEFT).inside(CORNER_INSIDE_MM);
             if (isOver()) {
+                Straight back = Straight.of(which + "-back", backMm());
                 leg.add(Arc.of(which + "-hook", OVER_INSIDE * thicknessMm(), OVER_DEG, Turn.LEFT)
                         .rolled(90));
                 leg.add(which.equals("first") ? back.rolled(-90) : back);
             }
-            leg.add(corner);
+            leg.add(Bend.of(which + "-corner", PRESSED_DEG, Turn.LEFT).inside(cornerInsideMm()));
             leg.add(Straight.of(which + "-slope", slopeMm()));
             leg.add(Arc.of(which + "-shoulder", foldMm, PRESSED_DEG, Turn.RIGHT));
             return leg;

@@ -13,6 +13,9 @@ import org.etui.core.element.Element;
  * @param pressed ids of the bends that are pressed into its two legs, those of one leg after those of the other
  */
 public record PressedFold(Element fold, List<String> pressed) {
+    /** A fold goes half round, to so much, rad (engineering estimate). */
+    private static final double HALF_ROUND_RAD = 0.5;
+
     /** What turns by this little is straight, rad. */
     private static final double STRAIGHT_RAD = 1e-6;
 
@@ -21,6 +24,9 @@ public record PressedFold(Element fold, List<String> pressed) {
 
     /** The fold that an element is, if it is one and its legs are bent after it. */
     public static Optional<PressedFold> of(Strand strand, Element fold) {
+        if (Math.abs(fold.winding().turnRad() - Math.PI) > HALF_ROUND_RAD) {
+            return Optional.empty();
+        }
         List<Element> along = strand.elements();
         List<String> first = leg(along, along.indexOf(fold), -1);
         List<String> second = leg(along, along.indexOf(fold), 1);

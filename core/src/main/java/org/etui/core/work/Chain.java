@@ -66,10 +66,14 @@ public record Chain(
     private static Chain of(StrandWork work, Joined join) {
         Element one = join.a().element().orElseThrow();
         Element other = join.b().element().orElseThrow();
-        if (!other.isBent()) {
+        if (isOnLegs(work, one, other)) {
             return onLegs(work, one, other);
         }
-        return one.isBent() ? of(work, one, other) : onLegs(work, other, one);
+        return isOnLegs(work, other, one) ? onLegs(work, other, one) : of(work, one, other);
+    }
+
+    private static boolean isOnLegs(StrandWork work, Element fold, Element leg) {
+        return !leg.isBent() && PressedFold.of(work.strand(), fold).isPresent();
     }
 
     /**
@@ -191,7 +195,7 @@ public record Chain(
                 turn(across(a, along), across(b, along), along));
     }
 
-    /** Wires that bear beside the middle of a bend, or lean: the links come nearer until they only touch there, mm. */
+    /** Wires that bear beside the middle of a bend, or lean: from where they would be in one place the links come nearer until they only touch, mm. */
     private static double settled(
             List<Bearing> fold, List<Bearing> lies, Vector3D along, double pitchMm, double touchMm) {
         double pitch = pitchMm;
@@ -205,7 +209,7 @@ public record Chain(
                             .orElseThrow())
                     .min()
                     .orElseThrow();
-            if (Math.abs(touchMm - least) < SETTLED_MM) {
+            if (least > touchMm - SETTLED_MM) {
                 break;
             }
             pitch -= touchMm - least;

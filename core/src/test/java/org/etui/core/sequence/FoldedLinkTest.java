@@ -9,11 +9,14 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import org.etui.core.element.Arc;
 import org.etui.core.element.Straight;
+import org.etui.core.metal.Metal;
+import org.etui.core.metal.Temper;
 import org.etui.core.pattern.Patterns;
 import org.etui.core.piece.Piece;
 import org.etui.core.plan.Plan;
 import org.etui.core.plan.PlanOptions;
 import org.etui.core.plan.Planner;
+import org.etui.core.wire.Wire;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -143,6 +146,21 @@ class FoldedLinkTest {
         double down = 1.75 - 0.5 + leg - 3 - 1;
 
         assertThat(plan(piece).chains().get(0).pitchMm()).isCloseTo(Math.hypot(down, 1.75), within(0.3));
+    }
+
+    /** However thin the wire is beside its fold, links are no further apart than a leg and its fold are long. */
+    @ParameterizedTest
+    @CsvSource({"folded, 0.05", "bent over, 0.05", "folded, 0.3", "bent over, 0.3", "folded, 2.5", "bent over, 2.5"})
+    void pitch_isLessThanALegWithItsFold(String form, double thicknessMm) {
+        Piece piece = Patterns.find("double-scroll-link")
+                .orElseThrow()
+                .make(
+                        Map.of("form", form, "gapMm", 100, "scrollMm", 15),
+                        Optional.of(Wire.ofRound(Metal.COPPER, Temper.DEAD_SOFT, thicknessMm)),
+                        Optional.empty());
+        double leg = ((Straight) piece.strands().get(0).element("first-leg").orElseThrow()).lengthMm();
+
+        assertThat(plan(piece).chains().get(0).pitchMm()).isBetween(leg / 2, leg + 2 * 5.25);
     }
 
     /** Links by their pitch, and the clasp: its loop 2 mm, run 3 mm, half of its hook, 1.95 mm, and half of the fold it hangs in, 1.2 mm. */

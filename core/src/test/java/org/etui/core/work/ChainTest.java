@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.etui.core.check.BadInput;
 import org.etui.core.element.Arc;
+import org.etui.core.element.Bend;
 import org.etui.core.element.Loop;
 import org.etui.core.element.Straight;
 import org.etui.core.element.Turn;
@@ -73,6 +74,31 @@ class ChainTest {
                 .withParts(List.of(), List.of(new Join("link.left", "link.right", Optional.of(Join.How.OPENED))));
 
         assertThat(hung(piece).pitchMm()).isCloseTo(14, within(0.003));
+    }
+
+    /** What goes all the way round is no fold, and a straight no eye: such a join hangs somehow, in figures that are figures. */
+    @ParameterizedTest
+    @CsvSource({"360, 30", "360, 0.5", "90, 30"})
+    void joinOfABendAndAStraight_hasAPitch(double sweepDeg, double leanDeg) {
+        Strand link = Strand.of(
+                        "link",
+                        "Link",
+                        ONE,
+                        List.of(
+                                Straight.of("leg", 10),
+                                Bend.of("first-corner", leanDeg, Turn.LEFT),
+                                Arc.of("first-shoulder", 3, leanDeg, Turn.RIGHT),
+                                Arc.of("round", 3, sweepDeg, Turn.RIGHT),
+                                Arc.of("second-shoulder", 3, leanDeg, Turn.RIGHT),
+                                Bend.of("second-corner", leanDeg, Turn.LEFT),
+                                Straight.of("other-leg", 10)))
+                .withOrder(List.of("round", "first-shoulder", "second-shoulder", "first-corner", "second-corner"))
+                .times(4, false, false);
+        Piece piece = Piece.of("Links", Purpose.LINK, List.of(link))
+                .withParts(List.of(), List.of(new Join("link.round", "link.leg", Optional.of(Join.How.HUNG))));
+
+        assertThat(hung(piece).pitchMm()).isFinite();
+        assertThat(Planner.plan(piece, PlanOptions.USUAL).steps()).isNotEmpty();
     }
 
     /** Every link lies between its neighbours as the first does: wires cross square, a wire's thickness apart, and nothing is closer. */
