@@ -74,7 +74,7 @@ public record Joined(Thing a, Thing b, Optional<Join.How> how, Optional<Thing> c
 
         /** What it is as a fold that is pressed shut behind what lies in it; empty where it is none. */
         public Optional<PressedFold> pressed() {
-            return element.filter(e -> e.hanging().hook()).flatMap(e -> PressedFold.of(strand.orElseThrow(), e));
+            return element.flatMap(e -> PressedFold.of(strand.orElseThrow(), e));
         }
 
         private boolean isClosedByTheMaker() {

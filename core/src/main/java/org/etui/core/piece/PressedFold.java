@@ -3,6 +3,9 @@ package org.etui.core.piece;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.etui.core.element.Element;
 
 /**
@@ -22,33 +25,46 @@ public record PressedFold(Element fold, List<String> pressed) {
     /** Bends and straights of one leg that belong to the fold: towards the other, along, and back. */
     private static final int MOST = 4;
 
-    /** The fold that an element is, if it is one and its legs are bent after it. */
-    public static Optional<PressedFold> of(Strand strand, Element fold) {
-        if (Math.abs(fold.winding().turnRad() - Math.PI) > HALF_ROUND_RAD) {
-            return Optional.empty();
-        }
+    /** Every fold of a strand whose legs are bent after it. */
+    public static List<PressedFold> all(Strand strand) {
         List<Element> along = strand.elements();
-        List<String> first = leg(along, along.indexOf(fold), -1);
-        List<String> second = leg(along, along.indexOf(fold), 1);
-        if (first.isEmpty() || second.isEmpty()) {
-            return Optional.empty();
-        }
-        List<String> pressed = new ArrayList<>(first);
-        pressed.addAll(second);
-        List<Element> order = strand.inOrder();
-        List<Element> later = order.subList(order.indexOf(fold) + 1, order.size());
-        return pressed.stream().allMatch(id -> later.stream().anyMatch(e -> e.id().equals(id)))
-                ? Optional.of(new PressedFold(fold, pressed))
-                : Optional.empty();
+        List<PressedFold> folds = IntStream.range(0, along.size())
+                .mapToObj(at -> at(along, at))
+                .flatMap(Optional::stream)
+                .toList();
+        return folds.isEmpty()
+                ? folds
+                : folds.stream().filter(f -> f.isFormedFirst(strand)).toList();
     }
 
-    /** The fold that a bend is pressed into the legs of; empty where it is bent by itself. */
-    public static Optional<PressedFold> with(Strand strand, Element bend) {
-        return strand.elements().stream()
-                .filter(e -> e.hanging().hook())
-                .flatMap(e -> of(strand, e).stream())
-                .filter(f -> f.pressed().contains(bend.id()))
-                .findFirst();
+    /** The fold that an element is, if it is one. */
+    public static Optional<PressedFold> of(Strand strand, Element fold) {
+        return all(strand).stream().filter(f -> f.fold().id().equals(fold.id())).findFirst();
+    }
+
+    /** Ids of all bends of a strand that are pressed into the legs of folds. */
+    public static Set<String> bends(Strand strand) {
+        return all(strand).stream().flatMap(f -> f.pressed().stream()).collect(Collectors.toSet());
+    }
+
+    private boolean isFormedFirst(Strand strand) {
+        List<String> order = strand.inOrder().stream().map(Element::id).toList();
+        int from = order.indexOf(fold.id());
+        return order.subList(from, order.size()).containsAll(pressed);
+    }
+
+    private static Optional<PressedFold> at(List<Element> along, int at) {
+        boolean half = Math.abs(along.get(at).winding().turnRad() - Math.PI) < HALF_ROUND_RAD;
+        if (!half || !along.get(at).hanging().hook()) {
+            return Optional.empty();
+        }
+        List<String> pressed = new ArrayList<>(leg(along, at, -1));
+        List<String> second = leg(along, at, 1);
+        if (pressed.isEmpty() || second.isEmpty()) {
+            return Optional.empty();
+        }
+        pressed.addAll(second);
+        return Optional.of(new PressedFold(along.get(at), pressed));
     }
 
     /** The bends of one leg up to where it is parallel again; none where it never is, or leaves the plane of the fold before. */

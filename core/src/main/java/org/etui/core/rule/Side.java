@@ -65,8 +65,7 @@ record Side(
         String path = "/strands/" + index + "/elements/" + strand.elements().indexOf(element);
         double wire = strand.wire().section().thicknessMm();
         // Doubled wire is held for good where it is bent over: its ends go nowhere.
-        boolean doubled = strand.elements().stream()
-                .anyMatch(e -> PressedFold.of(strand, e).isPresent());
+        boolean doubled = !PressedFold.all(strand).isEmpty();
         boolean hook = element.hanging().hook() && !doubled;
         return new Side(
                 element.label(),

@@ -25,7 +25,6 @@ import org.etui.core.element.Twist;
 import org.etui.core.element.Wrap;
 import org.etui.core.measure.LengthFormat;
 import org.etui.core.measure.Rounding;
-import org.etui.core.piece.PressedFold;
 import org.etui.core.piece.Strand;
 import org.etui.core.section.WireSection;
 
@@ -390,14 +389,18 @@ record FormingWords(LengthFormat format, School school) {
         return Math.round(100 * share) + " %";
     }
 
-    /** Which way, told by the nearest that was formed before it: left and right depend on how the wire is held. */
-    static String way(Strand strand, Element element) {
+    /**
+     * Which way, told by the nearest that was formed before it: left and right depend on how the wire is held.
+     *
+     * @param apart ids of what is not bent by itself, and so known by no name at the bench
+     */
+    static String way(Strand strand, Element element, Set<String> apart) {
         List<Element> along = strand.elements();
         List<Element> formed = strand.inOrder();
         int at = along.indexOf(element);
         Optional<Element> nearest = formed.subList(0, formed.indexOf(element)).stream()
                 .filter(e -> e.isBent() && turn(e).isPresent())
-                .filter(e -> PressedFold.with(strand, e).isEmpty())
+                .filter(e -> !apart.contains(e.id()))
                 .reduce((a, b) -> Math.abs(along.indexOf(a) - at) < Math.abs(along.indexOf(b) - at) ? a : b);
         if (nearest.isEmpty() || turn(element).isEmpty()) {
             return "";

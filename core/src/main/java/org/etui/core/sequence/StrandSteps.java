@@ -47,6 +47,7 @@ final class StrandSteps {
     private final String wire;
     private final Optional<Element> head;
     private final Jig jig;
+    private final List<PressedFold> folds;
     private final List<Draft> drafts = new ArrayList<>();
     private final List<String> left = new ArrayList<>();
 
@@ -59,6 +60,7 @@ final class StrandSteps {
         this.works = new WorkWords(format, box);
         this.wire = work.strand().wire().inWords(format);
         this.jig = work.strand().jig() ? Jig.of(work) : Jig.NONE;
+        this.folds = PressedFold.all(work.strand());
         this.head = work.strand().elements().stream()
                 .filter(e -> e.handling().boughtMm3() > 0)
                 .findFirst();
@@ -328,7 +330,8 @@ final class StrandSteps {
             onJig(element, path, state);
             return;
         }
-        Optional<PressedFold> fold = PressedFold.with(work.strand(), element);
+        Optional<PressedFold> fold =
+                folds.stream().filter(f -> f.pressed().contains(element.id())).findFirst();
         if (fold.isPresent()) {
             press(fold.get(), element, path, state);
             return;
@@ -360,7 +363,9 @@ final class StrandSteps {
                                 tool,
                                 work.strand().wire().section(),
                                 work.reading(element.id()).overbend())
-                        + (isRoundWire(element) ? "" : FormingWords.way(work.strand(), element))
+                        + (isRoundWire(element)
+                                ? ""
+                                : FormingWords.way(work.strand(), element, PressedFold.bends(work.strand())))
                         + (takesTails(element) ? TAILS : ""))
                 .check(words.check(element, isFlat(element)) + pairText())
                 .checkOff(words.check(element, false) + pairText())
@@ -438,7 +443,10 @@ final class StrandSteps {
         add(draft(key, "Press " + the(fold.fold()) + " shut", "chain-nose pliers")
                 .shows(Step.Shows.STATES)
                 .text("Lay both legs side by side between the jaws, their tips close behind what lies in "
-                        + the(fold.fold()) + ", and squeeze until the legs touch and run along each other.")
+                        + the(fold.fold())
+                        + ", and squeeze until the legs touch and run along each other. In the first,"
+                        + " where nothing lies yet, hold a rod of "
+                        + format.write(fold.fold().winding().insideMm().orElseThrow(), Rounding.NEAREST) + ".")
                 .check("The legs touch all along, and what lies in " + the(fold.fold())
                         + " moves freely but does not come out." + pairText())
                 .minutes(minutes(element))

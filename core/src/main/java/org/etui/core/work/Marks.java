@@ -5,6 +5,7 @@ import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.etui.core.element.Element;
 import org.etui.core.piece.HandleAt;
 import org.etui.core.piece.PressedFold;
@@ -41,9 +42,9 @@ public final class Marks {
 
     private void addAll() {
         Strand strand = work.strand();
+        Set<String> pressed = PressedFold.bends(strand);
         for (Element element : strand.inOrder()) {
-            boolean pressed = PressedFold.with(strand, element).isPresent();
-            if (pressed || strand.jig() && Jig.goesRound(element)) {
+            if (pressed.contains(element.id()) || strand.jig() && Jig.goesRound(element)) {
                 continue;
             }
             if (element.isBent() || element.handling().flattenedToMm().isPresent()) {
