@@ -46,6 +46,12 @@ public record Drawing(
     /** So many links of a chain are drawn: at the size of a tray more are not told apart (engineering estimate). */
     private static final int MOST_LINKS = 30;
 
+    /** So many of links that lean against each other: they are told by what one embraces of the next (engineering estimate). */
+    private static final int LEANING_LINKS = 5;
+
+    /** Cosine of the angle between a chain and what its links are turned about, above which they go straight on. */
+    private static final double STRAIGHT_ON = 0.5;
+
     private static final GeometryFactory GEOMETRY = new GeometryFactory();
     private static final int[][] PLANES = {{0, 1}, {0, 2}, {1, 2}};
 
@@ -67,12 +73,14 @@ public record Drawing(
     private static Stream<List<double[]>> linked(List<double[]> outline, Plan.ChainPlan chain) {
         Vector3D from = new Vector3D(chain.from());
         Vector3D along = new Vector3D(chain.along());
-        // Links that lean against each other would roll up: at the size of a tray they are drawn stretched out.
-        double turnDeg = Vector3D.dotProduct(new Vector3D(chain.about()), along) > 0.5 ? chain.turnDeg() : 0;
+        // Links that lean against each other would roll up: at the size of a tray the first are drawn, stretched out.
+        boolean leans = Vector3D.dotProduct(new Vector3D(chain.about()), along) < STRAIGHT_ON;
+        double turnDeg = leans ? 0 : chain.turnDeg();
+        int most = leans ? LEANING_LINKS : MOST_LINKS;
         Rotation turn = new Rotation(along, Math.toRadians(turnDeg), RotationConvention.VECTOR_OPERATOR);
         Vector3D to = from.add(along.scalarMultiply(chain.pitchMm()));
         return Stream.iterate(outline, one -> next(one, from, to, turn))
-                .limit(Math.min(chain.links(), MOST_LINKS))
+                .limit(Math.min(chain.links(), most))
                 .skip(1);
     }
 
