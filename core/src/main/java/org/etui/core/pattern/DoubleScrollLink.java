@@ -168,11 +168,8 @@ final class DoubleScrollLink extends Pattern {
             return scrollMm / 2 + neckMm() + roundMm() + thicknessMm() / 2;
         }
 
-        /** The straight of each leg up to its scroll, mm. */
+        /** The straight of each leg of a folded link up to its scroll, mm. */
         double legMm() {
-            if (isFlat()) {
-                return gapMm;
-            }
             double straight = gapMm - foldWireMm();
             return isOver() ? (straight - 2 * Math.toRadians(OVER_DEG) * overMm() + 2 * behindMm()) / 4 : straight / 2;
         }
