@@ -1759,7 +1759,7 @@ export interface components {
             /** @description the piece that it is in, by its name in the store */
             piece?: string;
         };
-        Body: components["schemas"]["BodyBead"] | components["schemas"]["BodyCabochon"] | components["schemas"]["BodySheet"] | components["schemas"]["BodyLens"] | components["schemas"]["BodySlab"] | components["schemas"]["BodyPoint"] | components["schemas"]["BodyRing"] | components["schemas"]["BodyCord"];
+        Body: components["schemas"]["BodyBead"] | components["schemas"]["BodyCabochon"] | components["schemas"]["BodyPoint"] | components["schemas"]["BodySheet"] | components["schemas"]["BodyLens"] | components["schemas"]["BodySlab"] | components["schemas"]["BodyRing"] | components["schemas"]["BodyCord"];
         BodyBead: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -1955,6 +1955,29 @@ export interface components {
              */
             turnDeg: number;
         };
+        BodyPoint: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            shape: "point";
+            /** @description across its flats, mm */
+            acrossMm: number;
+            /**
+             * @description how many sides
+             * @default 6
+             */
+            sides: number;
+            /** @description length with the tip, mm */
+            lengthMm: number;
+            /**
+             * @description length of the tip, mm
+             * @default 0
+             */
+            tipMm: number;
+            /** @description a hole through it */
+            hole?: components["schemas"]["BodyHole"];
+        };
         BodySheet: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -2020,29 +2043,6 @@ export interface components {
              * @default 0
              */
             edgeMm: number;
-            /** @description a hole through it */
-            hole?: components["schemas"]["BodyHole"];
-        };
-        BodyPoint: {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            shape: "point";
-            /** @description across its flats, mm */
-            acrossMm: number;
-            /**
-             * @description how many sides
-             * @default 6
-             */
-            sides: number;
-            /** @description length with the tip, mm */
-            lengthMm: number;
-            /**
-             * @description length of the tip, mm
-             * @default 0
-             */
-            tipMm: number;
             /** @description a hole through it */
             hole?: components["schemas"]["BodyHole"];
         };
@@ -2889,10 +2889,10 @@ export interface components {
             diameterMm?: number;
         };
         WrapSeat: {
-            /** @description strand.element of each that lies together there */
+            /** @description strand.element of each that lies together there, and a stone among them */
             round: string[];
             /**
-             * @description where on the first of them, as a share of its length
+             * @description where on the first wire of them, as a share of its length; on a stone alone, of its height
              * @default 0.5
              */
             at: number;
@@ -3180,6 +3180,11 @@ export interface components {
              * @default 0
              */
             rotDeg: number;
+            /**
+             * @description tipped before it is turned, degrees: 90 turns its front down, -90 up
+             * @default 0
+             */
+            tipDeg: number;
         };
         Colour: {
             /**
@@ -4881,6 +4886,10 @@ export interface components {
             massG: number;
             /** @description its outline at heights from the back to the front; none for what is round about its hole or its length */
             sections: components["schemas"]["BodyPlanSection"][];
+            /** @description once round it as it lies, seen from the front, about its place: x, y, mm; none where there are no sections */
+            front: number[][];
+            /** @description the same seen from its right side, the front to the right: z, y, mm */
+            side: number[][];
             /** @description which ways it can leave the wires; absent where none touches it */
             held?: components["schemas"]["RetentionHeld"];
             /** @description how far wires reach over it; absent where none touches it */

@@ -39,15 +39,18 @@ const NOTHING: readonly PartDrawn[] = [];
 
 /** Solids that wire lies on by its seat, where they lie. */
 export function stonesOf(piece: Piece, plan: Plan): Stone[] {
-  const seats = new Set(
-    piece.strands.flatMap((s) =>
-      s.elements.flatMap((e) => ('seat' in e && e.seat && 'on' in e.seat ? [e.seat.on] : [])),
-    ),
-  );
+  const seats = new Set(piece.strands.flatMap((s) => s.elements.flatMap(seatsOf)));
   return plan.bodies.flatMap((body) => {
     const part = piece.parts.find((p) => p.id === body.part);
     return part && seats.has(body.part) ? [{ sections: body.sections, place: part.place }] : [];
   });
+}
+
+/** What an element lies on by its seat. */
+function seatsOf(element: Element): readonly string[] {
+  if (element.kind === 'across') return [element.on];
+  if (!('seat' in element) || !element.seat) return [];
+  return 'on' in element.seat ? [element.seat.on] : element.seat.round;
 }
 
 /** The form on its mat: every strand, the one in hand in full; elements are chosen by touch, measures changed by handles. */

@@ -30,7 +30,7 @@ export function addStrand(piece: Piece, like: number): Piece {
     mirror: false,
     order: [],
     elements: [{ kind: 'straight', id: 'run', lengthMm: 30, rollDeg: 0, target: 'released', pointed: false }],
-    place: { xMm: 0, yMm: 0, zMm: 0, rotDeg: 0 },
+    place: { xMm: 0, yMm: 0, zMm: 0, rotDeg: 0, tipDeg: 0 },
   };
   return detached({ ...piece, strands: [...piece.strands, strand] });
 }

@@ -1,6 +1,6 @@
 import { Canvas, useThree } from '@react-three/fiber';
 import { useEffect, useMemo } from 'react';
-import { BufferAttribute, BufferGeometry, Color, DoubleSide, Vector3 } from 'three';
+import { BufferAttribute, BufferGeometry, Color, DoubleSide, Euler, MathUtils, Vector3 } from 'three';
 import { OrbitControls } from 'three/addons/controls/OrbitControls.js';
 import { shades } from './metals';
 import type { Coloured } from './PieceForm';
@@ -14,7 +14,7 @@ export interface Stone {
   /** its outline at heights, from the back to the front */
   sections: readonly { zMm: number; outline: readonly number[][] }[];
   /** where it lies */
-  place: { xMm: number; yMm: number; zMm: number; rotDeg: number };
+  place: { xMm: number; yMm: number; zMm: number; rotDeg: number; tipDeg: number };
 }
 
 /** The form in three dimensions, turned by dragging or by the arrow keys. Fetched only when it is asked for. */
@@ -178,19 +178,18 @@ function tube(wire: MetalWire, coloured: Coloured | undefined): BufferGeometry {
 
 /** The skin of a stone: rings of its sections joined, back and front closed. */
 function solid(stone: Stone): BufferGeometry {
-  const turn = (stone.place.rotDeg * Math.PI) / 180;
+  const { place } = stone;
+  const frame = new Euler(MathUtils.degToRad(place.tipDeg), 0, MathUtils.degToRad(place.rotDeg), 'ZYX');
   const rings = stone.sections.map((s) =>
     s.outline.slice(0, -1).map((p) => ({ x: p[0] ?? 0, y: p[1] ?? 0, z: s.zMm })),
   );
   const count = Math.min(...rings.map((r) => r.length));
   const positions: number[] = [];
   const indices: number[] = [];
-  const put = (p: { x: number; y: number; z: number }) =>
-    positions.push(
-      stone.place.xMm + p.x * Math.cos(turn) - p.y * Math.sin(turn),
-      stone.place.yMm + p.x * Math.sin(turn) + p.y * Math.cos(turn),
-      stone.place.zMm + p.z,
-    );
+  const put = (p: { x: number; y: number; z: number }) => {
+    const at = new Vector3(p.x, p.y, p.z).applyEuler(frame);
+    positions.push(place.xMm + at.x, place.yMm + at.y, place.zMm + at.z);
+  };
   for (const ring of rings) ring.slice(0, count).forEach(put);
   for (let r = 1; r < rings.length; r++) {
     for (let k = 0; k < count; k++) {

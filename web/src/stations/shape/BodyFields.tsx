@@ -18,6 +18,14 @@ type Hole = Bead['hole'];
 
 const FORMS: Bead['form'][] = ['round', 'barrel', 'tube', 'faceted'];
 const BEHIND: Hole = { atMm: [0, 0, 0], along: [0, 0, 1], diameterMm: 1.5 };
+
+/** Where the tip of a crystal points, and how far it is tipped for that. */
+const TIPS = [
+  { says: 'to the front', deg: 0 },
+  { says: 'down', deg: 90 },
+  { says: 'up', deg: -90 },
+] as const;
+
 const BY_SIZE = 'its size alone';
 
 /** What each kind of part can be as a solid. */
@@ -124,6 +132,18 @@ export function BodyFields(props: {
           label="along its hole"
           mm={body.lengthMm ?? body.diameterMm}
           onChange={(lengthMm) => put(() => ({ lengthMm }))}
+        />
+      )}
+      {part.kind === 'stone' && body?.shape === 'point' && !follows && (
+        <ChoiceField
+          label="its tip points"
+          value={TIPS.find((t) => t.deg === part.place.tipDeg)?.says ?? TIPS[0].says}
+          choices={TIPS.map((t) => t.says)}
+          onChange={(said) =>
+            onChange((now) => ({
+              place: { ...now.place, tipDeg: TIPS.find((t) => t.says === said)?.deg ?? 0 },
+            }))
+          }
         />
       )}
       {part.kind === 'stone' && body && 'outline' in body && !follows && (

@@ -9,7 +9,7 @@ import { reasonOf } from '../../kit/reason';
 import { BodyFields, withKind } from './BodyFields';
 
 const KINDS: Part['kind'][] = ['stone', 'bead', 'cord', 'finding', 'spacer', 'blank'];
-const ORIGIN = { xMm: 0, yMm: 0, zMm: 0, rotDeg: 0 };
+const ORIGIN = { xMm: 0, yMm: 0, zMm: 0, rotDeg: 0, tipDeg: 0 };
 const NOWHERE = 'nowhere';
 const AS_THEY_ARE = 'as they are';
 const HOWS: NonNullable<Join['how']>[] = ['threaded', 'hung', 'pushed-through', 'wound-over', 'opened'];

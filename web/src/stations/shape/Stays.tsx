@@ -7,6 +7,9 @@ import { length } from '../../kit/units';
 type Held = NonNullable<BodyPlan['held']>;
 type Way = keyof Held;
 
+/** How far a stone is drawn from the middle of its marks. */
+const SIZE = 34;
+
 /** Where the mark of each way stands about the stone, and how it points. */
 const MARKS: { way: Way; x: number; y: number; turn: number }[] = [
   { way: 'up', x: 60, y: 10, turn: 0 },
@@ -49,21 +52,12 @@ function Stone(props: {
 }) {
   const { units } = useSettings();
   const { body, held } = props;
-  const widest = body.sections.reduce<number[][]>(
-    (most, s) => (extent(s.outline) > extent(most) ? s.outline : most),
-    [],
-  );
-  const heights = body.sections.map((s) => s.zMm);
+  const scale = SIZE / (Math.max(extent(body.front), extent(body.side)) || 1);
   return (
     <>
       <svg viewBox="0 0 220 100" width="100%" height="120" role="img" aria-label={inWords(held)}>
-        <path d={path(widest)} fill="var(--line)" stroke="var(--ink-soft)" strokeWidth="1.5" />
-        <path
-          d={seenAside(body.sections, heights)}
-          fill="var(--line)"
-          stroke="var(--ink-soft)"
-          strokeWidth="1.5"
-        />
+        <path d={path(body.front, 60, scale)} fill="var(--line)" stroke="var(--ink-soft)" strokeWidth="1.5" />
+        <path d={path(body.side, 168, scale)} fill="var(--line)" stroke="var(--ink-soft)" strokeWidth="1.5" />
         {MARKS.map((m) => (
           <Mark key={m.way} hold={held[m.way]} x={m.x} y={m.y} turn={m.turn} />
         ))}
@@ -109,35 +103,22 @@ function Mark(props: {
   );
 }
 
-function extent(outline: number[][]): number {
+function extent(outline: readonly number[][]): number {
   return outline.reduce((most, p) => Math.max(most, Math.hypot(p[0] ?? 0, p[1] ?? 0)), 0);
 }
 
-/** The outline within its frame of marks. */
-function path(outline: number[][]): string {
-  const scale = 34 / (extent(outline) || 1);
+/** An outline within its frame of marks, its middle at a place across. */
+function path(outline: readonly number[][], middle: number, scale: number): string {
+  const across = outline.map((p) => p[0] ?? 0);
+  const aside = (Math.min(...across) + Math.max(...across)) / 2;
   return (
     outline
       .map(
-        (p, i) =>
-          `${i ? 'L' : 'M'}${(60 + (p[0] ?? 0) * scale).toFixed(1)} ${(50 - (p[1] ?? 0) * scale).toFixed(1)}`,
+        ([x = 0, y = 0], i) =>
+          `${i ? 'L' : 'M'}${(middle + (x - aside) * scale).toFixed(1)} ${(50 - y * scale).toFixed(1)}`,
       )
       .join('') + 'Z'
   );
-}
-
-/** The stone from its side: the front to the right. */
-function seenAside(sections: BodyPlan['sections'], heights: number[]): string {
-  const middle = (Math.min(...heights) + Math.max(...heights)) / 2;
-  const most = Math.max(...sections.map((s) => extent(s.outline)), 1);
-  const scale = 34 / most;
-  const points = sections.map((s) => ({
-    x: 168 + (s.zMm - middle) * scale,
-    y: Math.max(...s.outline.map((p) => Math.abs(p[1] ?? 0))) * scale,
-  }));
-  const there = points.map((p, i) => `${i ? 'L' : 'M'}${p.x.toFixed(1)} ${(50 - p.y).toFixed(1)}`);
-  const back = [...points].reverse().map((p) => `L${p.x.toFixed(1)} ${(50 + p.y).toFixed(1)}`);
-  return there.join('') + back.join('') + 'Z';
 }
 
 const WORDS: Record<Way, string> = {

@@ -69,14 +69,19 @@ public record Wrap(
     /**
      * What turns are wound round.
      *
-     * @param round the elements that lie together there
-     * @param at where on the first of them, as a share of its length
+     * @param round the elements that lie together there, and the part that they lie along
+     * @param at where on the first wire of them, as a share of its length; on a part alone, of its height
      */
     public record Seat(
-            @Term(value = "strand.element of each that lies together there", from = 1, to = 60)
+            @Term(value = "strand.element of each that lies together there, and a stone among them", from = 1, to = 60)
             List<String> round,
 
-            @Term(value = "where on the first of them, as a share of its length", from = 0, to = 1, or = "0.5")
+            @Term(
+                    value =
+                            "where on the first wire of them, as a share of its length; on a stone alone, of its height",
+                    from = 0,
+                    to = 1,
+                    or = "0.5")
             double at) {
         /** Copies the list. */
         public Seat {

@@ -86,7 +86,7 @@ final class Merge {
                     s.allowance(),
                     s.elements().stream().map(e -> e.renamed(names)).toList(),
                     s.order(),
-                    lies ? new Place(at.xMm() + moved, at.yMm(), at.zMm(), at.rotDeg()) : at,
+                    lies ? at.moved(moved) : at,
                     s.colour(),
                     s.jig()));
         }

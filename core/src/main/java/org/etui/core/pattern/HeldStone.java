@@ -22,6 +22,7 @@ import org.etui.core.piece.PartKind;
 import org.etui.core.piece.Piece;
 import org.etui.core.piece.Purpose;
 import org.etui.core.piece.Strand;
+import org.etui.core.section.HalfRound;
 import org.etui.core.wire.Wire;
 import org.etui.core.work.StrandWork;
 import org.hipparchus.analysis.UnivariateFunction;
@@ -88,6 +89,14 @@ abstract class HeldStone extends Pattern {
 
     static double fineMm(Wire wire) {
         return Math.round(100 * Math.max(0.2, FINE_SHARE * wire.section().thicknessMm())) / 100.0;
+    }
+
+    /** Lashing wire by the measure {@code lashingWire}: round, or half-round and twice as wide as thick. */
+    static Wire fine(Values values, Wire wire) {
+        double mm = fineMm(wire);
+        return values.word("lashingWire").equals("round")
+                ? Wire.ofRound(wire.metal(), wire.temper(), mm)
+                : new Wire(wire.metal(), wire.temper(), wire.finish(), new HalfRound(2 * mm, mm, Optional.empty()));
     }
 
     /** A cabochon whose upright edge takes the bundle, as far as it is high enough (an estimate: edges are not asked for). */

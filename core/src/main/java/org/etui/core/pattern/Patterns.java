@@ -46,7 +46,8 @@ public final class Patterns {
                             new WovenFront(),
                             new SpiralCage(),
                             new WrappedBead(),
-                            new TopDrilledDrop())),
+                            new TopDrilledDrop(),
+                            new CappedPoint())),
             new Group(
                     Use.DROPS,
                     List.of(

@@ -25,7 +25,6 @@ import org.etui.core.piece.Piece;
 import org.etui.core.piece.Purpose;
 import org.etui.core.piece.Solid;
 import org.etui.core.piece.Strand;
-import org.etui.core.section.HalfRound;
 import org.etui.core.wire.Wire;
 
 /**
@@ -225,13 +224,6 @@ final class WovenFront extends HeldStone {
         }
         strands.addAll(neckLashings(frame, necks));
         return Piece.of(title(), purpose, strands).withParts(List.of(part(values, stone)), List.of());
-    }
-
-    private static Wire fine(Values values, Wire wire) {
-        double mm = fineMm(wire);
-        return values.word("lashingWire").equals("round")
-                ? Wire.ofRound(wire.metal(), wire.temper(), mm)
-                : new Wire(wire.metal(), wire.temper(), wire.finish(), new HalfRound(2 * mm, mm, Optional.empty()));
     }
 
     /** Where wires go down over the far edge: as far from the lashings as there is room. */

@@ -3,6 +3,7 @@ package org.etui.core.piece;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.IntStream;
 import org.etui.core.check.Family;
 import org.etui.core.check.Term;
 import org.etui.core.check.Titled;
@@ -11,7 +12,7 @@ import org.etui.core.element.Outline;
 /** What a part is as a solid, mm. Height 0 is the flat back of a cabochon, slab or sheet, and the middle of all others. */
 @Family("shape")
 public sealed interface Body {
-    /** Its greatest section, seen from the front; empty for what is round about its hole or its length. */
+    /** Its greatest section, seen from the front; empty for what is round about its hole, and for a cord. */
     Optional<Outline> front();
 
     /** How much of a wire it takes that runs through its hole, mm; of what has none, how high it stands. */
@@ -195,7 +196,7 @@ public sealed interface Body {
     }
 
     /**
-     * A crystal: a prism with a tip.
+     * A crystal: a prism that stands upright, its tip to the front.
      *
      * @param acrossMm across its flats, mm
      * @param sides how many sides
@@ -219,9 +220,15 @@ public sealed interface Body {
 
             @Term("a hole through it") Optional<Hole> hole)
             implements Body {
+        /** A regular polygon, one flat upwards. */
         @Override
         public Optional<Outline> front() {
-            return Optional.empty();
+            double half = Math.PI / sides;
+            double out = acrossMm / 2 / Math.cos(half);
+            return Optional.of(new Outline.Polygon(IntStream.range(0, sides)
+                    .mapToObj(i -> Math.PI / 2 + (2 * i + 1) * half)
+                    .map(a -> new Outline.Point(out * Math.cos(a), out * Math.sin(a)))
+                    .toList()));
         }
 
         @Override

@@ -86,7 +86,7 @@ public record Part(
 
     /** The same, lying further to the right, mm. */
     public Part moved(double rightMm) {
-        Place there = new Place(place.xMm() + rightMm, place.yMm(), place.zMm(), place.rotDeg());
+        Place there = place.moved(rightMm);
         return rightMm == 0 ? this : new Part(id, kind, material, sizeMm, on, count, body, there, colour);
     }
 

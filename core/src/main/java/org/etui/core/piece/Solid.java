@@ -1,5 +1,7 @@
 package org.etui.core.piece;
 
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
@@ -71,9 +73,6 @@ public record Solid(Body body) {
         if (body instanceof Body.Bead bead) {
             return bead.diameterMm();
         }
-        if (body instanceof Body.Point point) {
-            return point.acrossMm();
-        }
         if (body instanceof Body.Cord cord) {
             return cord.diameterMm();
         }
@@ -102,6 +101,9 @@ public record Solid(Body body) {
         if (body instanceof Body.Sheet) {
             return 1;
         }
+        if (body instanceof Body.Point point) {
+            return Math.min(1, Math.max(0, toMm() - zMm) / Math.max(point.tipMm(), SAME));
+        }
         double share = 2 * zMm / heightMm();
         return Math.sqrt(Math.max(0, 1 - share * share));
     }
@@ -122,6 +124,9 @@ public record Solid(Body body) {
         if (body instanceof Body.Slab slab) {
             double short1 = Math.max(0, slab.edgeMm() - (1 - in) * halfMm(slab.outline()));
             return far - side * (slab.edgeMm() - Math.sqrt(slab.edgeMm() * slab.edgeMm() - short1 * short1));
+        }
+        if (body instanceof Body.Point point) {
+            return side > 0 ? far - in * point.tipMm() : far;
         }
         return body instanceof Body.Sheet ? far : far * Math.sqrt(1 - in * in);
     }
@@ -290,8 +295,46 @@ public record Solid(Body body) {
                 .orElse(STONE);
     }
 
-    /** Heights at which a section is drawn, mm: from the back to the front, closer to each other towards both, where a stone is rounder. */
+    /** Its flat faces, each by its corners, anticlockwise seen from outside; none for what is not a crystal. */
+    public List<List<Vector3D>> faces() {
+        if (!(body instanceof Body.Point point)) {
+            return List.of();
+        }
+        List<Outline.Point> corners = ((Outline.Polygon) body.front().orElseThrow()).points();
+        double shoulder = toMm() - point.tipMm();
+        List<List<Vector3D>> faces = new ArrayList<>();
+        faces.add(corners.stream()
+                .sorted(Collections.reverseOrder(Comparator.comparingInt(corners::indexOf)))
+                .map(c -> new Vector3D(c.xMm(), c.yMm(), fromMm()))
+                .toList());
+        if (point.tipMm() == 0) {
+            faces.add(corners.stream()
+                    .map(c -> new Vector3D(c.xMm(), c.yMm(), shoulder))
+                    .toList());
+        }
+        for (int i = 0; i < corners.size(); i++) {
+            Outline.Point a = corners.get(i);
+            Outline.Point b = corners.get((i + 1) % corners.size());
+            Vector3D left = new Vector3D(a.xMm(), a.yMm(), shoulder);
+            Vector3D right = new Vector3D(b.xMm(), b.yMm(), shoulder);
+            faces.add(List.of(
+                    new Vector3D(a.xMm(), a.yMm(), fromMm()), new Vector3D(b.xMm(), b.yMm(), fromMm()), right, left));
+            if (point.tipMm() > 0) {
+                faces.add(List.of(left, right, new Vector3D(0, 0, toMm())));
+            }
+        }
+        return List.copyOf(faces);
+    }
+
+    /** Heights at which a section is drawn, mm: from the back to the front, closer to each other towards both, where a stone is rounder; of a crystal where its edges are. */
     public List<Double> heights(int count) {
+        if (body instanceof Body.Point point) {
+            double edge = STEP_OF_HEIGHT * heightMm();
+            double shoulder = toMm() - point.tipMm();
+            return point.tipMm() > 2 * edge
+                    ? List.of(fromMm(), shoulder, shoulder + edge, toMm() - edge)
+                    : List.of(fromMm(), toMm());
+        }
         return IntStream.range(0, count)
                 .mapToObj(i -> fromMm() + heightMm() * (1 - Math.cos(Math.PI * i / (count - 1))) / 2)
                 .toList();

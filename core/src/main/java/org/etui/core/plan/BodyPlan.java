@@ -10,6 +10,7 @@ import org.etui.core.piece.FoldedSheet;
 import org.etui.core.piece.Part;
 import org.etui.core.piece.Piece;
 import org.etui.core.piece.Solid;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
 
 /**
  * A part that is told as a solid.
@@ -19,6 +20,8 @@ import org.etui.core.piece.Solid;
  * @param massG mass of one, an estimate where its material is not known
  * @param sections its outline at heights from the back to the front; none for what is round about its hole or its length, for folded
  *     sheet, or where there are more than 40 parts
+ * @param front once round it as it lies, seen from the front; none where there are no sections
+ * @param side the same seen from its right side, the front to the right
  * @param held which ways it can leave the wires; empty where none touches it
  * @param biteMm how far wires reach over it; empty where none touches it
  */
@@ -31,6 +34,13 @@ public record BodyPlan(
 
         @Term("its outline at heights from the back to the front; none for what is round about its hole or its length")
         List<Section> sections,
+
+        @Term(
+                "once round it as it lies, seen from the front, about its place: x, y, mm; none where there are no sections")
+        List<double[]> front,
+
+        @Term("the same seen from its right side, the front to the right: z, y, mm")
+        List<double[]> side,
 
         @Term("which ways it can leave the wires; absent where none touches it")
         Optional<Retention.Held> held,
@@ -75,13 +85,15 @@ public record BodyPlan(
                 .orElse(List.of());
         Set<String> seated = seated(piece, part);
         Optional<Retention.Stay> stay = cut && body.front().isPresent() && !seated.isEmpty()
-                ? Retention.of(part, solid, strands, seated)
+                ? Retention.of(part, solid, strands, seated, wound(piece, part))
                 : Optional.empty();
         return new BodyPlan(
                 part.id(),
                 solid.volumeMm3(),
                 solid.massG(part.material()),
                 sections,
+                sections.isEmpty() ? List.of() : SolidSeen.outline(part, Vector3D.PLUS_I, Vector3D.PLUS_J),
+                sections.isEmpty() ? List.of() : SolidSeen.outline(part, Vector3D.PLUS_K, Vector3D.PLUS_J),
                 stay.map(Retention.Stay::held),
                 stay.map(Retention.Stay::bite));
     }
@@ -93,6 +105,15 @@ public record BodyPlan(
                         .filter(e -> e.sitsOn().contains(part.id()))
                         .map(e -> s.id() + "." + e.id()))
                 .collect(Collectors.toSet());
+    }
+
+    private static double wound(Piece piece, Part part) {
+        return piece.strands().stream()
+                .flatMap(s -> s.elements().stream())
+                .filter(e -> e.handling().laidOver() && e.sitsOn().contains(part.id()))
+                .mapToDouble(e -> e.winding().turnRad() / (2 * Math.PI))
+                .max()
+                .orElse(0);
     }
 
     private static List<double[]> scaled(List<double[]> way, double by) {

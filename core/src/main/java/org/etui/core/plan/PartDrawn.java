@@ -17,7 +17,6 @@ import org.etui.core.piece.Part;
 import org.etui.core.piece.PartKind;
 import org.etui.core.piece.Piece;
 import org.etui.core.piece.Place;
-import org.etui.core.piece.Solid;
 import org.hipparchus.geometry.euclidean.threed.Rotation;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.locationtech.jts.geom.Coordinate;
@@ -147,7 +146,9 @@ public record PartDrawn(
         Optional<Outline> own = part.body().flatMap(Body::front);
         boolean lies = own.isPresent() && (seat.isSeat(part) || !part.place().equals(Place.FREE));
         if (lies && part.kind() != PartKind.BLANK) {
-            return List.of(solid(part, own.get()));
+            return SolidSeen.fromTheFront(part).stream()
+                    .map(figure -> new Line(figure, 0))
+                    .toList();
         }
         return switch (part.kind()) {
             case BEAD, SPACER -> beads(part, seat, most, strung(piece, seat));
@@ -158,7 +159,7 @@ public record PartDrawn(
                 BlankDrawn blank = BlankDrawn.of(piece, part);
                 Pose there = blank.folded().isPresent() && part.on().isPresent()
                         ? seat.beside(part.place())
-                        : lies ? pose(part) : blank.hung(seat.middle(), seat.insideMm(), seat.outward());
+                        : lies ? part.place().pose() : blank.hung(seat.middle(), seat.insideMm(), seat.outward());
                 yield blank.lines(there);
             }
         };
@@ -237,22 +238,6 @@ public record PartDrawn(
                         .map(c -> new double[] {c.x, c.y, z})
                         .toList(),
                 0);
-    }
-
-    /** Its own outline where it lies; what lies on it by a seat lies about that. */
-    private static Line solid(Part part, Outline front) {
-        Pose there = pose(part);
-        return new Line(
-                Solid.way(front, STEP_RAD).stream()
-                        .map(p -> point(there.at(new Vector3D(p[0], p[1], 0))))
-                        .toList(),
-                0);
-    }
-
-    private static Pose pose(Part part) {
-        Place place = part.place();
-        Pose flat = Pose.inPlane(place.xMm(), place.yMm(), Math.toRadians(place.rotDeg()));
-        return new Pose(flat.position().add(new Vector3D(0, 0, place.zMm())), flat.frame());
     }
 
     /** Along the axis of what is wound round it, and on; through a loop it is seen from its end. */

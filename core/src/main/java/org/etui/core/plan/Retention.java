@@ -9,6 +9,7 @@ import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.function.DoubleSupplier;
 import java.util.stream.DoubleStream;
+import java.util.stream.IntStream;
 import org.etui.core.check.Term;
 import org.etui.core.curve.Pose;
 import org.etui.core.piece.Body;
@@ -51,6 +52,9 @@ final class Retention {
     private static final double STEP_MM = 0.8;
 
     private static final double OPEN = 1e-6;
+
+    /** What turns about an axis that leaves that of the piece by more moves otherwise (2.5°). */
+    private static final double ALONG = 0.999;
 
     /** A programme of this size is solved in some dozens of steps. */
     private static final int MOST_STEPS = 400;
@@ -118,26 +122,29 @@ final class Retention {
      */
     record Stay(Held held, Bite bite) {}
 
+    /** Parts of a motion: three ways to go, then three axes to turn about. */
+    private static final int TURNS = 3;
+
+    private static final int MOTIONS = 6;
+
     private record Contact(Vector3D at, Vector3D normal) {}
 
     /**
      * Of a part with an outline that wires touch; empty where none does.
      *
      * @param seated what lies on it by its seat: strand.element
+     * @param wound most turns of one wire that are wound round it
      */
-    static Optional<Stay> of(Part part, Solid solid, List<Plan.StrandPlan> strands, Set<String> seated) {
+    static Optional<Stay> of(Part part, Solid solid, List<Plan.StrandPlan> strands, Set<String> seated, double wound) {
         Surface surface = new Surface(solid);
-        Pose there = Pose.inPlane(
-                part.place().xMm(),
-                part.place().yMm(),
-                Math.toRadians(part.place().rotDeg()));
+        Pose there = part.place().pose();
         Vector3D middle = new Vector3D(0, 0, (solid.fromMm() + solid.toMm()) / 2);
         List<Contact> contacts = new ArrayList<>();
         List<Double> front = new ArrayList<>();
         List<Double> back = new ArrayList<>();
-        double turns = 0;
+        double turns = wound;
         for (Plan.StrandPlan strand : strands) {
-            Walk walk = new Walk(strand, surface, there, part.place().zMm(), middle, seated);
+            Walk walk = new Walk(strand, surface, there, middle, seated);
             walk.go();
             contacts.addAll(walk.contacts);
             front.addAll(walk.insets(0));
@@ -149,8 +156,23 @@ final class Retention {
         }
         Hold open = turns >= GRIPPING_TURNS ? Hold.GRIPPED : Hold.FREE;
         return Optional.of(new Stay(
-                held(thinned(contacts), surface.extentMm() / 2, isRound(solid.body()), open),
-                new Bite(least(front), least(back))));
+                held(thinned(contacts), surface.extentMm() / 2, spins(solid.body(), there), open),
+                part.place().tipDeg() == 0
+                        ? new Bite(least(front), least(back))
+                        : new Bite(OptionalDouble.empty(), OptionalDouble.empty())));
+    }
+
+    /** The axis of the piece about which a round stone only spins in place, as of a motion; −1 for none. */
+    private static int spins(Body body, Pose there) {
+        if (!body.front().map(Surface::isRound).orElse(false)) {
+            return -1;
+        }
+        double[] axis = there.frame().applyTo(Vector3D.PLUS_K).toArray();
+        return IntStream.range(0, axis.length)
+                .filter(i -> Math.abs(axis[i]) > ALONG)
+                .map(i -> TURNS + i)
+                .findFirst()
+                .orElse(-1);
     }
 
     /** A wire followed along the stone. */
@@ -158,7 +180,7 @@ final class Retention {
         private final Plan.StrandPlan strand;
         private final Surface surface;
         private final Pose there;
-        private final double raisedMm;
+        private final Pose back;
         private final Vector3D middle;
         private final double halfMm;
         private final Set<String> seated;
@@ -167,18 +189,12 @@ final class Retention {
         private double turned;
         private Vector3D before;
 
-        Walk(
-                Plan.StrandPlan strand,
-                Surface surface,
-                Pose there,
-                double raisedMm,
-                Vector3D middle,
-                Set<String> seated) {
+        Walk(Plan.StrandPlan strand, Surface surface, Pose there, Vector3D middle, Set<String> seated) {
             this.seated = seated;
             this.strand = strand;
             this.surface = surface;
-            this.there = there.inverse();
-            this.raisedMm = raisedMm;
+            this.there = there;
+            this.back = there.inverse();
             this.middle = middle;
             this.halfMm = strand.bought().wire().section().thicknessMm() / 2;
         }
@@ -197,7 +213,7 @@ final class Retention {
                     element++;
                 }
                 String id = strand.elements().get(element).id();
-                Vector3D at = there.at(new Vector3D(p[0], p[1], p[2] - raisedMm));
+                Vector3D at = back.at(new Vector3D(p[0], p[1], p[2]));
                 double apart = last == null ? 0 : Vector3D.distance(last, at);
                 if (last == null || apart > LEAST_STEP_MM) {
                     int steps = last == null ? 1 : (int) Math.ceil(apart / STEP_MM);
@@ -219,7 +235,8 @@ final class Retention {
             }
             Vector3D normal = level(near.normal());
             Vector3D touched = at.subtract(near.apartMm(), near.normal()).subtract(middle);
-            contacts.add(new Contact(touched, normal));
+            contacts.add(
+                    new Contact(there.frame().applyTo(touched), there.frame().applyTo(normal)));
             if (before != null && before.getNorm() * touched.getNorm() > 0) {
                 turned += Vector3D.angle(before, touched);
             }
@@ -239,10 +256,6 @@ final class Retention {
         return Math.abs(normal.getZ()) < LEVEL ? new Vector3D(normal.getX(), normal.getY(), 0).normalize() : normal;
     }
 
-    private static boolean isRound(Body body) {
-        return body.front().map(Surface::isRound).orElse(false);
-    }
-
     /** Every so many of them, the first and the last among them. */
     private static List<Contact> thinned(List<Contact> contacts) {
         int step = 1 + contacts.size() / MOST_CONTACTS;
@@ -254,7 +267,8 @@ final class Retention {
         return few;
     }
 
-    private static Held held(List<Contact> contacts, double extentMm, boolean round, Hold open) {
+    /** @param spin the axis about which it only spins, as of a motion; below 0 for none */
+    private static Held held(List<Contact> contacts, double extentMm, int spin, Hold open) {
         double[][] columns = contacts.stream()
                 .map(c -> {
                     Vector3D moment = c.at().crossProduct(c.normal()).scalarMultiply(1 / extentMm);
@@ -264,18 +278,19 @@ final class Retention {
                 .toArray(double[][]::new);
         List<Hold> ways = new ArrayList<>();
         for (Way way : Way.ALL) {
-            ways.add(isOpen(columns, way.rows(round), way.row(), way.side()) ? open : Hold.HELD);
+            ways.add(isOpen(columns, way.rows(spin), way.row(), way.side()) ? open : Hold.HELD);
         }
         boolean turns = false;
-        for (int row : round ? new int[] {3, 4} : new int[] {3, 4, 5}) {
-            turns = turns || isOpen(columns, all(round), row, 1) || isOpen(columns, all(round), row, -1);
+        for (int row = TURNS; row < MOTIONS; row++) {
+            boolean looked = row != spin;
+            turns = turns || looked && (isOpen(columns, all(spin), row, 1) || isOpen(columns, all(spin), row, -1));
         }
         return new Held(
                 ways.get(0), ways.get(1), ways.get(2), ways.get(3), ways.get(4), ways.get(5), turns ? open : Hold.HELD);
     }
 
-    private static int[] all(boolean round) {
-        return round ? new int[] {0, 1, 2, 3, 4} : new int[] {0, 1, 2, 3, 4, 5};
+    private static int[] all(int spin) {
+        return IntStream.range(0, MOTIONS).filter(row -> row != spin).toArray();
     }
 
     /**
@@ -288,11 +303,12 @@ final class Retention {
         static final List<Way> ALL =
                 List.of(new Way(2, 1), new Way(2, -1), new Way(0, -1), new Way(0, 1), new Way(1, 1), new Way(1, -1));
 
-        int[] rows(boolean round) {
-            if (row == 2) {
-                return all(round);
-            }
-            return round ? new int[] {0, 1} : new int[] {0, 1, 5};
+        int[] rows(int spin) {
+            return row == 2
+                    ? all(spin)
+                    : IntStream.of(all(spin))
+                            .filter(r -> r == 0 || r == 1 || r == MOTIONS - 1)
+                            .toArray();
         }
     }
 

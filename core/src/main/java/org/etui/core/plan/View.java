@@ -70,7 +70,9 @@ final class View {
         boolean several = strands.size() + poses.size() > 1;
         double below = fromMm;
         for (StrandWork work : strands) {
-            Pose pose = free ? Pose.inPlane(0, 0, -longAxisRad(work)) : placed(work.strand());
+            Pose pose = free
+                    ? Pose.inPlane(0, 0, -longAxisRad(work))
+                    : work.strand().place().pose();
             if (free && several) {
                 double half = work.strand().wire().section().widthMm() / 2;
                 double[] reach = reach(work, pose);
@@ -91,12 +93,6 @@ final class View {
             reach[2] = Math.max(reach[2], p.getY());
         }
         return reach;
-    }
-
-    private static Pose placed(Strand strand) {
-        Place place = strand.place();
-        Pose flat = Pose.inPlane(place.xMm(), place.yMm(), Math.toRadians(place.rotDeg()));
-        return new Pose(flat.position().add(new Vector3D(0, 0, place.zMm())), flat.frame());
     }
 
     /** The pose of a strand's frame in the drawing. */

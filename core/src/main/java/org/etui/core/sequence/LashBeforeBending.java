@@ -115,8 +115,11 @@ final class LashBeforeBending implements Precedence {
                 .map(a -> a.substring(0, a.indexOf('.')))
                 .distinct()
                 .count();
-        turns.title("Wind the " + lash.turns().strand().orElseThrow().title().toLowerCase(Locale.ROOT) + " round the "
-                + (hosts > 1 ? "bundle" : host.title().toLowerCase(Locale.ROOT)));
+        Strand own = lash.turns().strand().orElseThrow();
+        Element wound = lash.turns().element().orElseThrow();
+        boolean itself = wound.sitsOn().stream().anyMatch(on -> on.startsWith(own.id() + "."));
+        turns.title("Wind the " + (itself ? wound.label() : own.title().toLowerCase(Locale.ROOT)) + " round the "
+                + (hosts > 1 || itself ? "bundle" : host.title().toLowerCase(Locale.ROOT)));
         List<Draft> steps = course.stepsOf(host.id());
         boolean round =
                 lash.host().element().filter(StoneBeforeCover::goesRound).isPresent();

@@ -11,6 +11,7 @@ interface Precedence {
             new HungBeforeClosing(),
             new StoneBeforeCover(),
             new LashBeforeBending(),
+            new CrystalInCap(),
             new CordIntoCoil(),
             new SpringOnPivot(),
             new HammerBeforeParts());

@@ -31,7 +31,9 @@ final class StoneBeforeCover implements Precedence {
             List<Joined> own = joins.stream()
                     .filter(j -> stone(j).filter(part::equals).isPresent())
                     .toList();
-            if (part.kind() == PartKind.STONE && (part.on().isPresent() || !own.isEmpty())) {
+            if (part.kind() == PartKind.STONE
+                    && !CrystalInCap.isCapped(course.piece(), part)
+                    && (part.on().isPresent() || !own.isEmpty())) {
                 putIn(course, part, own);
             }
         }

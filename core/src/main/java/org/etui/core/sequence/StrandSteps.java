@@ -341,6 +341,7 @@ final class StrandSteps {
                         .flatMap(d -> d.element)
                         .flatMap(work.strand()::element)
                         .filter(StoneBeforeCover::isOver)
+                        .filter(e -> isBeside(e, element))
                         .isPresent()) {
             goOn(last.get(), element, tool, state);
             return;
@@ -376,6 +377,14 @@ final class StrandSteps {
                 .mark(mark)
                 .state(state)
                 .advice(path + ".elements." + work.strand().elements().indexOf(element)));
+    }
+
+    /** Whether wire is bent all along from one to the other: none is left straight between them. */
+    private boolean isBeside(Element one, Element other) {
+        List<Element> along = work.strand().elements();
+        int from = Math.min(along.indexOf(one), along.indexOf(other));
+        int to = Math.max(along.indexOf(one), along.indexOf(other));
+        return along.subList(from + 1, to).stream().allMatch(Element::isBent);
     }
 
     /** Whether its own wire is wound round its turns later, so that something of it lies on their inside. */

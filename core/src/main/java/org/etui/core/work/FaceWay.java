@@ -22,11 +22,25 @@ import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
  * The way of a taut wire over a face of a body, in the plane through two places of its edge along the body's height: the hull (JTS) of the section
  * there and of the wires in its way, half a thickness off all of them, its corners rounded by arcs. Told in the body's own frame, mm.
  */
-final class FaceWay {
+public final class FaceWay {
     private static final GeometryFactory GEOMETRY = new GeometryFactory();
 
     /** Places of the section, closer to each other towards the edges, where it is steep. */
     private static final int SAMPLES = 48;
+
+    /** On a peak a wire turns by so much further out than on its own edge. */
+    private static final double ROOM = 1.02;
+
+    /** Faces that meet at more than this make a peak. */
+    private static final double PEAK_RAD = Math.toRadians(30);
+
+    /** Faces are looked at so far beside where they may meet, mm, and at least by this share of the body. */
+    private static final double PEAK_MM = 0.005;
+
+    private static final double PEAK_SHARE = 3e-4;
+
+    /** By this share of the body a place lies inside the edge. */
+    private static final double INSIDE_SHARE = 1.2e-3;
 
     private static final int ROUND = 24;
     private static final int CORNER = 6;
@@ -53,6 +67,7 @@ final class FaceWay {
     /** On a wall one wire does not lie above another. */
     private static final double MOST_STEEP = 3;
 
+    private final Across across;
     private final Surface.Edge from;
     private final Surface.Edge to;
     private final Vector3D along;
@@ -89,6 +104,7 @@ final class FaceWay {
         this.along = chord.normalize();
         this.side = across.face().sign();
         this.halfMm = thicknessMm / 2;
+        this.across = across;
         List<Coordinate> points = new ArrayList<>();
         section(surface, points);
         for (Lying wire : round) {
@@ -154,14 +170,68 @@ final class FaceWay {
                         Vector3D way = new Vector3D(Math.cos(turn), out, Math.sin(turn), up);
                         off(eased, h - EASED_MM, EASED_MM, way, points);
                     }
-                } else {
+                } else if (!shoulder(surface, u, out, points)) {
                     off(u, h, 0, out, points);
                     off(u, h, 0, out.add(up).normalize(), points);
                 }
+            } else if (peaks(surface, u)) {
+                peak(surface, u, h, points);
             } else if (normal.getZ() * side < 1 - SAME_MM || Math.min(u, lengthMm - u) > EASED_MM / LEAST_COSINE) {
                 off(u, h, 0, normal, points);
             }
         }
+    }
+
+    private Vector3D normal(Surface surface, double alongMm) {
+        Vector3D p = from.at().add(alongMm, along);
+        return surface.normal(side, p.getX(), p.getY());
+    }
+
+    /** Whether two faces meet in a place of the section, such as at the tip of a crystal. */
+    private boolean peaks(Surface surface, double u) {
+        double beside = besideMm(surface);
+        return u > beside
+                && u < lengthMm - beside
+                && Vector3D.angle(normal(surface, u - beside), normal(surface, u + beside)) > PEAK_RAD;
+    }
+
+    private static double besideMm(Surface surface) {
+        return Math.max(PEAK_MM, PEAK_SHARE * surface.extentMm());
+    }
+
+    /** Round an edge where a face leans in all at once, such as where the tip of a crystal begins; whether it does. */
+    private boolean shoulder(Surface surface, double u, Vector3D out, List<Coordinate> points) {
+        double beside = Math.max(PEAK_MM, INSIDE_SHARE * surface.extentMm());
+        Vector3D in = normal(surface, u == 0 ? beside : lengthMm - beside);
+        if (Vector3D.angle(out, in) <= PEAK_RAD) {
+            return false;
+        }
+        double further = u == 0 ? 2 * beside : lengthMm - 2 * beside;
+        double nearer = u == 0 ? beside : lengthMm - beside;
+        double rises = (faceMm(surface, further) - faceMm(surface, nearer)) / (further - nearer);
+        fan(u, faceMm(surface, u), upRad(out), Math.PI / 2 + Math.atan(rises), points);
+        return true;
+    }
+
+    /** Round a peak the wire turns on it: corners that its own edge touches between. */
+    private void peak(Surface surface, double u, double h, List<Coordinate> points) {
+        double beside = besideMm(surface);
+        fan(u, h, upRad(normal(surface, u - beside)), upRad(normal(surface, u + beside)), points);
+    }
+
+    private void fan(double u, double h, double fromRad, double toRad, List<Coordinate> points) {
+        double step = (toRad - fromRad) / CORNER;
+        Vector3D up = new Vector3D(0, 0, side);
+        for (int k = 0; k < CORNER; k++) {
+            double rad = fromRad + (k + 0.5) * step;
+            Vector3D way = new Vector3D(Math.cos(rad), along, Math.sin(rad), up);
+            off(u, h, halfMm * ROOM / Math.cos(step / 2) - halfMm, way, points);
+        }
+    }
+
+    /** How far a normal stands up from the way, rad. */
+    private double upRad(Vector3D normal) {
+        return Math.atan2(side * normal.getZ(), normal.dotProduct(along));
     }
 
     /** Where the middle of the wire lies that touches with this normal. */
@@ -213,7 +283,7 @@ final class FaceWay {
         Vector3D apart = other.from.at().subtract(from.at());
         double u = (apart.getX() * other.along.getY() - apart.getY() * other.along.getX()) / sine;
         double v = (apart.getX() * along.getY() - apart.getY() * along.getX()) / sine;
-        if (u > 0 && u < lengthMm && v > 0 && v < other.lengthMm) {
+        if (comesBy(u, halfMm + other.halfMm) && other.comesBy(v, halfMm + other.halfMm)) {
             double cosine = Math.max(Math.abs(sine), LEAST_COSINE);
             // Two lines one above the other are as far apart as along the normal of both.
             Vector3D own = new Vector3D(along.getX(), along.getY(), slope(surface, u));
@@ -222,6 +292,12 @@ final class FaceWay {
             double steep = both.getNorm() / Math.max(Math.abs(both.getZ()), SAME_MM);
             around(new Block(u, other.heightAt(v), other.halfMm, cosine), Math.min(steep, MOST_STEEP), points);
         }
+    }
+
+    /** Whether the part of the way that is wire comes as near as that to a place of the straight line, mm: shares of both are nearly alike. */
+    private boolean comesBy(double u, double nearMm) {
+        return u > Math.max(0, across.begins() * lengthMm - nearMm)
+                && u < Math.min(lengthMm, across.ends() * lengthMm + nearMm);
     }
 
     private double heightAt(double u) {
@@ -233,6 +309,35 @@ final class FaceWay {
             }
         }
         return chain.get(chain.size() / 2).y;
+    }
+
+    /** The way over a body on which nothing else lies, by a wire of a thickness, mm. */
+    public static FaceWay bare(Across across, Surface surface, double thicknessMm) {
+        return new FaceWay(across, surface, thicknessMm, List.of(), List.of());
+    }
+
+    /** How high it begins beside the body, mm over the level 0 towards its face. */
+    public double beginsMm() {
+        return chain.get(0).y;
+    }
+
+    /** Between both places of the edge, mm. */
+    public double straightMm() {
+        return lengthMm;
+    }
+
+    /** The share of the way at which it has come so far along the straight line between both places, mm. */
+    public double shareAt(double alongMm) {
+        double whole = 0;
+        double until = 0;
+        for (int i = 1; i < chain.size(); i++) {
+            Coordinate a = chain.get(i - 1);
+            Coordinate b = chain.get(i);
+            double length = a.distance(b);
+            until += b.x <= alongMm ? length : a.x < alongMm ? length * (alongMm - a.x) / (b.x - a.x) : 0;
+            whole += length;
+        }
+        return until / whole;
     }
 
     /** Up at the beginning, over, and down at the end. */

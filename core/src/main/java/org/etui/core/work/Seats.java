@@ -29,6 +29,7 @@ import org.etui.core.curve.Pose;
 import org.etui.core.element.Across;
 import org.etui.core.element.Element;
 import org.etui.core.element.Girth;
+import org.etui.core.element.Outline;
 import org.etui.core.element.Reach;
 import org.etui.core.element.Seating;
 import org.etui.core.element.Setting;
@@ -37,7 +38,6 @@ import org.etui.core.element.Turn;
 import org.etui.core.element.Wrap;
 import org.etui.core.piece.Part;
 import org.etui.core.piece.Piece;
-import org.etui.core.piece.Place;
 import org.etui.core.piece.Solid;
 import org.etui.core.piece.Strand;
 import org.etui.core.piece.Surface;
@@ -47,7 +47,8 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
 
 /**
  * Where the strands of a piece lie in one another: a girth round the middle of its body at its height, turns round the wires that they are wound
- * on, cut across where they really lie. Strands are laid one by one, hosts before what is wound round them; one without a seat lies by itself.
+ * on and the body among them, cut across where they really lie. Strands are laid one by one, hosts before what is wound round them; one without a
+ * seat lies by itself.
  *
  * <p>A body lies with its greatest section about the origin and its back, or its middle, at height 0; the front is up.
  */
@@ -336,9 +337,7 @@ public final class Seats {
 
     /** How a part lies in the piece. */
     private Pose lies(String id) {
-        Place place = part(id).orElseThrow().place();
-        Pose flat = Pose.inPlane(place.xMm(), place.yMm(), Math.toRadians(place.rotDeg()));
-        return new Pose(flat.position().add(new Vector3D(0, 0, place.zMm())), flat.frame());
+        return part(id).orElseThrow().place().pose();
     }
 
     /** Round a body: the way round begins at its top, to the left, or mirrored to the right. */
@@ -564,20 +563,25 @@ public final class Seats {
         Circuit round = Circuit.around(discs, thicknessMm / 2);
         CurvePiece first = new Helix(new Line(1), pitchMm / round.lengthMm());
         double least = Double.POSITIVE_INFINITY;
+        double trouble = 0;
         double phase = 0;
         List<CurvePiece> lead = List.of();
-        for (int on = 0; on <= FURTHER && (on == 0 || least >= THROUGH); on++) {
+        for (int on = 0; on <= FURTHER && (on == 0 || trouble >= THROUGH); on++) {
             Cut there = from.moved(on * thicknessMm);
             for (int i = 0; i < PHASES; i++) {
                 double share = (double) i / PHASES;
                 List<CurvePiece> way =
                         Biarc.between(here, turns(wrap, there, thicknessMm, round, share, first, pitchMm));
+                double bad =
+                        way.stream().mapToDouble(p -> tight(p, thicknessMm)).sum()
+                                + THROUGH * throughMm(from, from.at().inverse().then(here), way, thicknessMm / 2);
                 double cost = way.stream()
-                                .mapToDouble(p -> p.lengthMm() + p.turnRad() * thicknessMm + tight(p, thicknessMm))
+                                .mapToDouble(p -> p.lengthMm() + p.turnRad() * thicknessMm)
                                 .sum()
-                        + THROUGH * throughMm(from, from.at().inverse().then(here), way, thicknessMm / 2);
+                        + bad;
                 if (cost < least) {
                     least = cost;
+                    trouble = bad;
                     phase = share;
                     lead = way;
                 }
@@ -684,9 +688,14 @@ public final class Seats {
 
     /** The hosts of a wrap cut across where it lies; empty where one of them is not laid, or they do not lie together. */
     private Optional<Cut> cut(Wrap wrap, double pitchMm) {
-        List<String> hosts = wrap.seat().map(Wrap.Seat::round).orElse(List.of());
-        if (hosts.isEmpty() || hosts.stream().anyMatch(h -> line(h).isEmpty())) {
+        List<String> all = wrap.seat().map(Wrap.Seat::round).orElse(List.of());
+        List<String> bodies = all.stream().filter(h -> surface(h).isPresent()).toList();
+        List<String> hosts = all.stream().filter(h -> !bodies.contains(h)).toList();
+        if (all.isEmpty() || hosts.stream().anyMatch(h -> line(h).isEmpty())) {
             return Optional.empty();
+        }
+        if (hosts.isEmpty()) {
+            return Optional.of(onBody(wrap, bodies.get(0), pitchMm));
         }
         Laid first = laid.get(strandOf(hosts.get(0)));
         double half = wrap.turns() * pitchMm / 2;
@@ -711,6 +720,11 @@ public final class Seats {
             }
             discs.addAll(strays);
         }
+        for (String body : bodies) {
+            if (first.in().equals(new Laid.In(true, body))) {
+                discs.addAll(section(body, at, half));
+            }
+        }
         wrap.cordBeside(discs.get(0)).ifPresent(discs::add);
         return Optional.of(new Cut(first.in(), at, discs, mm -> {
             if (crossing.isPresent()) {
@@ -720,6 +734,39 @@ public final class Seats {
                     .applyInverseTo(first.pose().then(first.at(from + mm)).heading());
             return Math.atan2(heading.getY(), heading.getX());
         }));
+    }
+
+    /** Turns on nothing but a body, along its height: from its back to its front. */
+    private Cut onBody(Wrap wrap, String part, double pitchMm) {
+        Solid solid = surfaces.get(part).solid();
+        double middle = solid.fromMm() + wrap.seat().orElseThrow().at() * (solid.toMm() - solid.fromMm());
+        double half = wrap.turns() * pitchMm / 2;
+        Rotation upright = new Rotation(Vector3D.PLUS_I, Vector3D.PLUS_J, Vector3D.PLUS_K, Vector3D.PLUS_I);
+        Pose at = lies(part).then(new Pose(new Vector3D(0, 0, middle - half), upright));
+        return new Cut(new Laid.In(true, part), at, section(part, at, half), mm -> 0);
+    }
+
+    /** A body cut across where turns lie on it, where it is widest under them: its corners, or the round that it is. */
+    private List<Disc> section(String part, Pose at, double halfMm) {
+        Solid solid = surfaces.get(part).solid();
+        Pose local = lies(part).inverse().then(at);
+        double least = local.position().getZ();
+        double most = local.then(new Pose(new Vector3D(2 * halfMm, 0, 0), Rotation.IDENTITY))
+                .position()
+                .getZ();
+        double low = Math.min(Math.max(Math.min(least, most), solid.fromMm()), solid.toMm());
+        double middle = Math.min(Math.max(0, low), Math.min(Math.max(least, most), solid.toMm()));
+        double z = solid.scale(middle) > solid.scale(low) ? middle : low;
+        Outline front = solid.body().front().orElseThrow();
+        Pose back = local.inverse();
+        if (Surface.isRound(front)) {
+            Vector3D axis = back.at(new Vector3D(0, 0, z));
+            return List.of(new Disc(axis.getY(), axis.getZ(), solid.scale(z) * Math.sqrt(front.areaMm2() / Math.PI)));
+        }
+        return Solid.way(front, FINE_RAD).stream()
+                .map(p -> back.at(new Vector3D(solid.scale(z) * p[0], solid.scale(z) * p[1], z)))
+                .map(p -> new Disc(p.getY(), p.getZ(), 0))
+                .toList();
     }
 
     /**

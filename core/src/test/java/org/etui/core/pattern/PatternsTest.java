@@ -101,6 +101,8 @@ class PatternsTest {
                 + " / 1 loop straight paddle / 1 loop straight paddle / 1 loop straight paddle",
         "paddle-drop, 1 paddle straight straight bend loop wrap",
         "bead-drop, 1 ball straight straight bend loop wrap",
+        "capped-point, 1 straight bend across straight across straight across bend straight bend loop wrap"
+                + " / 1 straight bend across straight across straight across bend straight / 1 wrap",
         "spiral-cage, 1 spiral bend straight bend arc bend straight bend spiral",
         "wrapped-bead, 1 wrap loop bend straight straight straight bend loop wrap",
         "dimpled-blank, 1 loop",
