@@ -46,6 +46,9 @@ final class Retention {
     /** So many contacts at most are looked at; between them lie others like them. */
     private static final int MOST_CONTACTS = 160;
 
+    /** The golden ratio: its multiples fill what is between whole numbers evenly, and never come by turns (Weyl's theorem, textbook). */
+    private static final double UNEVEN = 0.618033988749895;
+
     /** Places along a wire that are looked at: no closer, no further from each other, mm. */
     private static final double LEAST_STEP_MM = 0.25;
 
@@ -256,12 +259,14 @@ final class Retention {
         return Math.abs(normal.getZ()) < LEVEL ? new Vector3D(normal.getX(), normal.getY(), 0).normalize() : normal;
     }
 
-    /** Every so many of them, the first and the last among them. */
+    /** Some of them all along, the first and the last among them; unevenly, for what comes by turns would else be left out on one side. */
     private static List<Contact> thinned(List<Contact> contacts) {
-        int step = 1 + contacts.size() / MOST_CONTACTS;
+        double kept = (double) MOST_CONTACTS / contacts.size();
         List<Contact> few = new ArrayList<>();
-        for (int i = 0; i < contacts.size(); i += step) {
-            few.add(contacts.get(i));
+        for (int i = 0; i < contacts.size(); i++) {
+            if (i * UNEVEN % 1 < kept) {
+                few.add(contacts.get(i));
+            }
         }
         few.add(contacts.get(contacts.size() - 1));
         return few;

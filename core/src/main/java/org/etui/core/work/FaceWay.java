@@ -40,7 +40,7 @@ public final class FaceWay {
     private static final double PEAK_SHARE = 3e-4;
 
     /** By this share of the body a place lies inside the edge. */
-    private static final double INSIDE_SHARE = 1.2e-3;
+    private static final double INSIDE_SHARE = 2e-3;
 
     private static final int ROUND = 24;
     private static final int CORNER = 6;
@@ -190,9 +190,15 @@ public final class FaceWay {
     /** Whether two faces meet in a place of the section, such as at the tip of a crystal. */
     private boolean peaks(Surface surface, double u) {
         double beside = besideMm(surface);
-        return u > beside
-                && u < lengthMm - beside
+        double edge = insideMm(surface) + beside;
+        return u > edge
+                && u < lengthMm - edge
                 && Vector3D.angle(normal(surface, u - beside), normal(surface, u + beside)) > PEAK_RAD;
+    }
+
+    /** What lies so far inside the edge lies over the face, mm. */
+    private static double insideMm(Surface surface) {
+        return Math.max(PEAK_MM, INSIDE_SHARE * surface.extentMm());
     }
 
     private static double besideMm(Surface surface) {
@@ -201,7 +207,7 @@ public final class FaceWay {
 
     /** Round an edge where a face leans in all at once, such as where the tip of a crystal begins; whether it does. */
     private boolean shoulder(Surface surface, double u, Vector3D out, List<Coordinate> points) {
-        double beside = Math.max(PEAK_MM, INSIDE_SHARE * surface.extentMm());
+        double beside = insideMm(surface);
         Vector3D in = normal(surface, u == 0 ? beside : lengthMm - beside);
         if (Vector3D.angle(out, in) <= PEAK_RAD) {
             return false;
