@@ -134,18 +134,15 @@ function path(points: readonly (readonly number[])[]): string {
   return points.map(([x = 0, y = 0], i) => `${i ? 'L' : 'M'}${x.toFixed(3)} ${y.toFixed(3)}`).join('');
 }
 
-/** Stones that lie among wires that rise, to be drawn with them. */
+/** Stones that lie among wires that rise, to be drawn with them: all faces of one lie as high as the lowest of them. */
 export function panes(parts: readonly PartDrawn[], slant: number): Pane[] {
   return parts
     .filter((p) => p.kind === 'stone')
-    .flatMap((p) =>
-      p.lines.map((line) => ({
-        points: lying(line, p.kind, slant),
-        zMm: line.points.reduce((least, q) => Math.min(least, q[2] ?? 0), Infinity),
-        slant,
-        ...LOOKS.stone,
-      })),
-    );
+    .flatMap((p) => {
+      const heights = p.lines.flatMap((line) => line.points.map((q) => q[2] ?? 0));
+      const zMm = heights.reduce((least, z) => Math.min(least, z), Infinity);
+      return p.lines.map((line) => ({ points: lying(line, p.kind, slant), zMm, slant, ...LOOKS.stone }));
+    });
 }
 
 /** The same as tracks: what has to be in sight. */

@@ -30,12 +30,7 @@ final class SolidSeen {
                 .faces().stream()
                         .map(f -> f.stream().map(there::at).toList())
                         .filter(f -> normal(f).getZ() > EDGE_ON)
-                        // What lies before and behind it is told by where its middle lies.
-                        .map(f -> f.stream()
-                                .map(p -> new double[] {
-                                    p.getX(), p.getY(), part.place().zMm()
-                                })
-                                .toList())
+                        .map(f -> f.stream().map(Vector3D::toArray).toList())
                         .toList();
         if (!faces.isEmpty()) {
             return faces;

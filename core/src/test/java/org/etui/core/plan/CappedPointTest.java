@@ -88,6 +88,20 @@ class CappedPointTest {
                 .isEmpty();
     }
 
+    /** Of six sides, one to the front, three are seen, and with them three faces of the tip; the tip hangs lowest. */
+    @Test
+    void hangingCrystal_isDrawnByTheFacesThatAreSeen() {
+        PartDrawn drawn = plan(made(Map.of())).parts().get(0);
+
+        assertThat(drawn.lines()).hasSize(6);
+        assertThat(drawn.lines().stream()
+                        .flatMap(l -> l.points().stream())
+                        .mapToDouble(p -> p[1])
+                        .min()
+                        .orElseThrow())
+                .isCloseTo(-16, within(1e-9));
+    }
+
     /** Turns by themselves hold by friction only: nothing stops them, or the crystal, from slipping along. */
     @Test
     void capAlone_onlyGrips() {
