@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import org.etui.core.element.Outline;
 import org.etui.core.element.Turn;
 import org.etui.core.element.Wrap;
 import org.etui.core.metal.Metal;
@@ -118,6 +119,19 @@ class CappedPointTest {
         assertThat(List.of(held.up(), held.down())).containsOnly(Hold.GRIPPED);
         assertThat(List.of(held.front(), held.back(), held.left(), held.right()))
                 .doesNotContain(Hold.FREE);
+    }
+
+    /** Round the middle of a ball a turn is a turn of a helix round a circle (closed form). */
+    @Test
+    void turnsRoundABall_takeItsGirth() {
+        Wire fine = Wire.ofRound(Metal.COPPER, Temper.DEAD_SOFT, FINE);
+        Wrap turns = Wrap.of("cap", Wrap.Core.ofStem(20), 2, Turn.LEFT).round(List.of("ball"), 0.5);
+        Part ball = Part.of("ball", PartKind.STONE, "stone", 20, Optional.of("cap.cap"))
+                .withBody(new Body.Lens(new Outline.Round(20), 20, Optional.empty()));
+        Piece piece = Piece.of("cap", Purpose.PENDANT, List.of(Strand.of("cap", "Cap", fine, List.of(turns))))
+                .withParts(List.of(ball), List.of());
+
+        assertThat(drawnMm(plan(piece), 0, "cap")).isCloseTo(2 * Math.hypot(Math.PI * (20 + FINE), FINE), within(0.1));
     }
 
     /** The hull (JTS) of the six corners and of the legs on four flats, half a wire off: one turn of a helix round it is √(hull² + pitch²). */
