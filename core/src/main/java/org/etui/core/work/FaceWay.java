@@ -28,18 +28,18 @@ public final class FaceWay {
     /** Places of the section, closer to each other towards the edges, where it is steep. */
     private static final int SAMPLES = 48;
 
-    /** On a peak a wire turns by so much further out than on its own edge. */
+    /** On a peak a wire turns by so much further out than on its own edge (engineering estimate). */
     private static final double ROOM = 1.02;
 
-    /** Faces that meet at more than this make a peak. */
+    /** Faces that meet at more than this make a peak (engineering estimate). */
     private static final double PEAK_RAD = Math.toRadians(30);
 
-    /** Faces are looked at so far beside where they may meet, mm, and at least by this share of the body. */
+    /** Faces are looked at so far beside where they may meet, mm, and at least by this share of the body: past the step that slopes are taken over. */
     private static final double PEAK_MM = 0.005;
 
     private static final double PEAK_SHARE = 3e-4;
 
-    /** By this share of the body a place lies inside the edge. */
+    /** By this share of the body a place lies inside the edge: past what the surface counts as its edge. */
     private static final double INSIDE_SHARE = 2e-3;
 
     private static final int ROUND = 24;
