@@ -118,6 +118,15 @@ function Measures(props: {
   body: KeptStone['body'];
 }) {
   const { units } = useSettings();
+  if (props.body.shape === 'point') {
+    const { lengthMm, acrossMm, sides } = props.body;
+    return (
+      <p>
+        {[lengthMm, acrossMm].map((mm) => length(mm, units)).join(' × ')} across its {sides} flats · about{' '}
+        {mass(props.drawn.massG)}
+      </p>
+    );
+  }
   const outline = 'outline' in props.body ? props.body.outline : undefined;
   const [wide, high] =
     outline && 'lengthMm' in outline

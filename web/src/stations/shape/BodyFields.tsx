@@ -146,7 +146,7 @@ export function BodyFields(props: {
           }
         />
       )}
-      {part.kind === 'stone' && body && 'outline' in body && !follows && (
+      {part.kind === 'stone' && body && ('outline' in body || body.shape === 'point') && !follows && (
         <DrawerRow
           part={part}
           fits={() => true}

@@ -42,3 +42,19 @@ test('a stone that the pattern does not know is not offered', () => {
   expect(stoneMeasures(polygon, ASKED)).toBeUndefined();
   expect(stoneMeasures(cabochon({ shape: 'drop', lengthMm: 3, widthMm: 2, turnDeg: 0 }), [])).toBeUndefined();
 });
+
+test('a crystal goes to a pattern that asks for its sides and tip', () => {
+  const asked = ['sidesMm', 'tipMm', 'acrossMm', 'sides'].map((name) => ({
+    name,
+    ...(name === 'sides' && { choices: ['6', '4', '8'] }),
+  })) as unknown as Parameter[];
+  const crystal = { shape: 'point', acrossMm: 9, sides: 6, lengthMm: 31, tipMm: 6 } as unknown as Body;
+
+  expect(stoneMeasures(crystal, asked)).toEqual({ sidesMm: 25, tipMm: 6, acrossMm: 9, sides: '6' });
+  expect(stoneMeasures({ ...crystal, sides: 5 } as Body, asked)).toBeUndefined();
+  expect(stoneMeasures({ ...crystal, tipMm: 0 } as Body, asked)).toBeUndefined();
+  expect(stoneMeasures(crystal, ASKED)).toBeUndefined();
+  expect(
+    stoneMeasures(cabochon({ shape: 'drop', lengthMm: 3, widthMm: 2, turnDeg: 0 }), asked),
+  ).toBeUndefined();
+});

@@ -5,6 +5,7 @@ export function stoneMeasures(
   body: Body,
   asked: readonly Parameter[],
 ): Record<string, number | string> | undefined {
+  if (body.shape === 'point') return crystalMeasures(body, asked);
   if (!('outline' in body)) return undefined;
   const { outline } = body;
   const choices = asked.find((p) => p.name === 'outline')?.choices ?? [];
@@ -26,4 +27,21 @@ export function stoneMeasures(
 /** A traced outline as a pattern asks for it. */
 export function wayOf(points: readonly (readonly number[])[]): string {
   return points.map((p) => p.join(' ')).join(', ');
+}
+
+/** A pattern asks for a crystal by its sides and its tip; one without a tip has nothing to cross under. */
+function crystalMeasures(
+  body: Extract<Body, { shape: 'point' }>,
+  asked: readonly Parameter[],
+): Record<string, number | string> | undefined {
+  const sides = asked.find((p) => p.name === 'sides')?.choices ?? [];
+  if (!asked.some((p) => p.name === 'tipMm') || !sides.includes(String(body.sides)) || body.tipMm === 0) {
+    return undefined;
+  }
+  return {
+    sidesMm: body.lengthMm - body.tipMm,
+    tipMm: body.tipMm,
+    acrossMm: body.acrossMm,
+    sides: String(body.sides),
+  };
 }

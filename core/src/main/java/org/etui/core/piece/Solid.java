@@ -102,7 +102,7 @@ public record Solid(Body body) {
             return 1;
         }
         if (body instanceof Body.Point point) {
-            return Math.min(1, Math.max(0, toMm() - zMm) / Math.max(point.tipMm(), SAME));
+            return point.tipMm() < SAME ? 1 : Math.min(1, Math.max(0, toMm() - zMm) / point.tipMm());
         }
         double share = 2 * zMm / heightMm();
         return Math.sqrt(Math.max(0, 1 - share * share));

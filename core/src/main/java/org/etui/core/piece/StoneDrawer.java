@@ -36,7 +36,7 @@ public record StoneDrawer(
                 violations.add(new Violation(
                         "stones." + i + ".body",
                         stone.name(),
-                        "must be a stone with an outline: a cabochon, pebble or slice"));
+                        "must be a stone with an outline: a cabochon, pebble, slice or crystal"));
             }
         }
         if (!violations.isEmpty()) {

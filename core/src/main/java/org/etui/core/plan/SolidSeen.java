@@ -2,10 +2,13 @@ package org.etui.core.plan;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 import org.etui.core.curve.Pose;
 import org.etui.core.piece.Body;
+import org.etui.core.piece.KeptStone;
 import org.etui.core.piece.Part;
+import org.etui.core.piece.PartKind;
 import org.etui.core.piece.Solid;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.locationtech.jts.algorithm.ConvexHull;
@@ -13,7 +16,7 @@ import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.GeometryFactory;
 
 /** A solid as it is seen where it lies: its own outline from the front, the faces of a crystal, the hull (JTS) of its sections from elsewhere. */
-final class SolidSeen {
+public final class SolidSeen {
     private static final GeometryFactory GEOMETRY = new GeometryFactory();
     private static final int HEIGHTS = 9;
 
@@ -21,6 +24,18 @@ final class SolidSeen {
     private static final double EDGE_ON = 1e-6;
 
     private SolidSeen() {}
+
+    /** A stone by itself, once round it about its middle: across and up, mm. A crystal is seen from its side, tip up; all others from the front. */
+    public static List<double[]> byItself(KeptStone stone) {
+        Part part = Part.of(
+                        stone.id(),
+                        PartKind.STONE,
+                        stone.material(),
+                        stone.body().alongMm(),
+                        Optional.empty())
+                .withBody(stone.body());
+        return outline(part, Vector3D.PLUS_I, stone.body() instanceof Body.Point ? Vector3D.PLUS_K : Vector3D.PLUS_J);
+    }
 
     /** The figures to draw from the front, each of points x, y, z, mm; none for what has no outline. */
     static List<List<double[]>> fromTheFront(Part part) {
@@ -64,7 +79,7 @@ final class SolidSeen {
     static List<double[]> outline(Part part, Vector3D right, Vector3D up) {
         Solid solid = new Solid(part.body().orElseThrow());
         Pose turned = new Pose(Vector3D.ZERO, part.place().pose().frame());
-        if (part.place().tipDeg() == 0 && right.equals(Vector3D.PLUS_I)) {
+        if (part.place().tipDeg() == 0 && right.equals(Vector3D.PLUS_I) && up.equals(Vector3D.PLUS_J)) {
             return solid.body().front().map(f -> Solid.way(f)).orElse(List.of()).stream()
                     .map(p -> turned.at(new Vector3D(p[0], p[1], 0)))
                     .map(p -> new double[] {p.getX(), p.getY()})

@@ -5,6 +5,7 @@ import org.etui.core.check.Term;
 import org.etui.core.piece.KeptStone;
 import org.etui.core.piece.Solid;
 import org.etui.core.piece.StoneDrawer;
+import org.etui.core.plan.SolidSeen;
 import org.etui.server.store.DocumentStore;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -24,17 +25,19 @@ class StoneController extends KeptController<StoneDrawer, StoneController.KeptSt
      * @param canUndo whether there is something to undo
      * @param canRedo whether there is something to redo
      * @param stones the stones
-     * @param drawn how each looks from the front
+     * @param drawn how each looks: a crystal from its side, all others from the front
      */
     record KeptStones(
             @Term("counts every change") long version,
             @Term("whether there is something to undo") boolean canUndo,
             @Term("whether there is something to redo") boolean canRedo,
             @Term("the stones") List<KeptStone> stones,
-            @Term("how each looks from the front") List<DrawnStone> drawn) {}
+
+            @Term("how each looks: a crystal from its side, all others from the front")
+            List<DrawnStone> drawn) {}
 
     /**
-     * How a stone looks from the front.
+     * How a stone looks: a crystal from its side, all others from the front.
      *
      * @param way once round it about its middle: across and up, mm
      * @param massG about how much it weighs, g
@@ -45,9 +48,7 @@ class StoneController extends KeptController<StoneDrawer, StoneController.KeptSt
 
             @Term("about how much it weighs, g") double massG) {
         static DrawnStone of(KeptStone stone) {
-            return new DrawnStone(
-                    stone.body().front().map(Solid::way).orElse(List.of()),
-                    new Solid(stone.body()).massG(stone.material()));
+            return new DrawnStone(SolidSeen.byItself(stone), new Solid(stone.body()).massG(stone.material()));
         }
     }
 

@@ -125,7 +125,7 @@ class StrengthApiTest {
         assertThat(answer.paths()).contains("tools.0.kind", "tools.0.sizeMm");
     }
 
-    /** Stones are kept with how they look and about what they weigh; one that goes round its length has no front to be held by. */
+    /** Stones are kept with how they look and about what they weigh; a bead, which is round about its hole, belongs with the findings. */
     @Test
     void stones_areKept_drawnAndWeighed() {
         long version = http().get("/api/stones").json().get("version").asLong();
@@ -133,17 +133,26 @@ class StrengthApiTest {
                 "{\"id\": \"one\", \"name\": \"Oval\", \"material\": \"quartz\", \"body\": {\"shape\": \"cabochon\", \"outline\":"
                         + " {\"shape\": \"oval\", \"lengthMm\": 20, \"widthMm\": 20}, \"heightMm\": 5, \"girdleMm\": 5}}";
         String crystal =
-                "{\"id\": \"two\", \"name\": \"Crystal\", \"body\": {\"shape\": \"point\", \"acrossMm\": 8, \"lengthMm\": 20}}";
-        JsonNode kept = http().put("/api/stones", version, "{\"stones\": [" + oval + "]}")
+                "{\"id\": \"two\", \"name\": \"Crystal\", \"material\": \"quartz\", \"body\": {\"shape\": \"point\", \"sides\": 4, \"acrossMm\": 8, \"lengthMm\": 20}}";
+        String bead =
+                "{\"id\": \"three\", \"name\": \"Bead\", \"body\": {\"shape\": \"bead\", \"diameterMm\": 6, \"hole\": {\"diameterMm\": 1}}}";
+        JsonNode kept = http().put("/api/stones", version, "{\"stones\": [" + oval + "," + crystal + "]}")
                 .json();
         Http.Answer refused =
-                http().put("/api/stones", kept.get("version").asLong(), "{\"stones\": [" + oval + "," + crystal + "]}");
+                http().put("/api/stones", kept.get("version").asLong(), "{\"stones\": [" + oval + "," + bead + "]}");
         Http.Answer twice =
                 http().put("/api/stones", kept.get("version").asLong(), "{\"stones\": [" + oval + "," + oval + "]}");
 
         // A round slice of 20 by 5 mm, of quartz with 2.65 g/cm³: π·10²·5 mm³ (closed form).
         assertThat(kept.at("/drawn/0/massG").asDouble()).isCloseTo(Math.PI * 500 * 2.65e-3, within(0.01));
         assertThat(kept.at("/drawn/0/way").size()).isGreaterThan(12);
+        // A square prism of 8 × 8 × 20 mm: seen from its side a rectangle, of quartz, 1280 mm³ · 2.65 g/cm³.
+        assertThat(kept.at("/drawn/1/massG").asDouble()).isCloseTo(1280 * 2.65e-3, within(1e-6));
+        assertThat(kept.at("/drawn/1/way").size()).isGreaterThan(3);
+        for (JsonNode corner : kept.at("/drawn/1/way")) {
+            assertThat(Math.abs(corner.get(0).asDouble())).isCloseTo(4, within(0.02));
+            assertThat(Math.abs(corner.get(1).asDouble())).isCloseTo(10, within(1e-9));
+        }
         assertThat(refused.paths()).containsExactly("stones.1.body");
         assertThat(twice.paths()).containsExactly("stones.1.id");
         String elsewhere = oval.replace("\"body\"", "\"picture\": \"http://127.0.0.1/a.jpg\", \"body\"");
