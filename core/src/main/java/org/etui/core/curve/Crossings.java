@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Predicate;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
@@ -104,13 +105,9 @@ public final class Crossings {
             if (limb.canTouchItself) {
                 pair(limb, limb);
             }
-            for (Limb later : sweep.after(limb)) {
-                int group = groups[limb.piece];
-                boolean together = group != 0 && group == groups[later.piece];
-                if (!together && limb.near(later, thicknessMm)) {
-                    pair(limb, later);
-                }
-            }
+            int group = groups[limb.piece];
+            sweep.after(limb, later -> (group == 0 || group != groups[later.piece]) && limb.near(later, thicknessMm))
+                    .forEach(later -> pair(limb, later));
         }
     }
 
@@ -293,8 +290,8 @@ public final class Crossings {
             return across ? limb.box.getMaxX() : limb.box.getMaxY();
         }
 
-        /** What begins where it could overlap a limb and lies later along the line, in order along it. */
-        List<Limb> after(Limb limb) {
+        /** What is asked for of all that begins where it could overlap a limb and lies later along the line, in order along it. */
+        List<Limb> after(Limb limb, Predicate<Limb> asked) {
             List<Limb> later = new ArrayList<>();
             double last = end(limb) + reachMm;
             for (int i = firstFrom(begin(limb) - reachMm - longest); i < byBegin.size(); i++) {
@@ -302,7 +299,7 @@ public final class Crossings {
                 if (begin(other) > last) {
                     break;
                 }
-                if (other.index > limb.index) {
+                if (other.index > limb.index && asked.test(other)) {
                     later.add(other);
                 }
             }

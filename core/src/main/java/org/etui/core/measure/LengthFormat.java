@@ -70,7 +70,9 @@ public record LengthFormat(Units units) {
      */
     public String say(double mm, int decimals) {
         if (units == Units.MM) {
-            return String.format(Locale.ROOT, "%." + decimals + "f mm", mm);
+            return BigDecimal.valueOf(mm)
+                            .setScale(decimals, RoundingMode.HALF_UP)
+                            .toPlainString() + " mm";
         }
         double inch = mm / INCH_MM.doubleValue();
         if (Math.abs(inch) < SMALL_IN) {

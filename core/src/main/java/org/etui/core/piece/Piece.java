@@ -273,6 +273,11 @@ public record Piece(
 
     /** The strand of that id. */
     public Optional<Strand> strand(String id) {
-        return strands.stream().filter(s -> s.id().equals(id)).findFirst();
+        for (Strand strand : strands) {
+            if (strand.id().equals(id)) {
+                return Optional.of(strand);
+            }
+        }
+        return Optional.empty();
     }
 }

@@ -5,12 +5,11 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import org.etui.core.check.Term;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.locationtech.jts.algorithm.CGAlgorithms3D;
 import org.locationtech.jts.geom.Coordinate;
-import org.locationtech.jts.geom.Envelope;
-import org.locationtech.jts.index.strtree.STRtree;
 
 /**
  * Two wires that want to be in one place: the distance of their middles is less than half of each thickness. Looked for between strands that lie in
@@ -36,12 +35,52 @@ public record Clash(
     /** A piece of more chords than this is not looked at: it would hold the plan up. */
     private static final int MOST_CHORDS = 12_000;
 
+    /** So many chords that follow one another are looked at as one first. */
+    private static final int TOGETHER = 16;
+
     /** Between two drawn points. */
-    private record Chord(int strand, String element, Coordinate from, Coordinate to, double halfMm) {
-        Envelope box(double wider) {
-            Envelope box = new Envelope(from, to);
-            box.expandBy(wider);
-            return box;
+    private record Chord(int strand, String element, Coordinate from, Coordinate to, double halfMm, Room room) {}
+
+    /** Chords that follow one another. */
+    private record Stretch(List<Chord> chords, Room room) {
+        static List<Stretch> all(List<Chord> chords) {
+            return IntStream.iterate(0, k -> k < chords.size(), k -> k + TOGETHER)
+                    .mapToObj(k -> chords.subList(k, Math.min(k + TOGETHER, chords.size())))
+                    .map(some -> new Stretch(
+                            some,
+                            some.stream().map(Chord::room).reduce(Room::with).orElseThrow()))
+                    .toList();
+        }
+    }
+
+    /** The room that wire takes, upright; where two rooms do not meet, their wires touch at most. */
+    private record Room(Vector3D from, Vector3D to) {
+        static Room of(Vector3D a, Vector3D b, double halfMm) {
+            double wider = halfMm - TOUCHES_MM / 2;
+            Vector3D out = new Vector3D(wider, wider, wider);
+            Room bare = new Room(a, a).with(new Room(b, b));
+            return new Room(bare.from.subtract(out), bare.to.add(out));
+        }
+
+        Room with(Room o) {
+            return new Room(
+                    new Vector3D(
+                            Math.min(from.getX(), o.from.getX()),
+                            Math.min(from.getY(), o.from.getY()),
+                            Math.min(from.getZ(), o.from.getZ())),
+                    new Vector3D(
+                            Math.max(to.getX(), o.to.getX()),
+                            Math.max(to.getY(), o.to.getY()),
+                            Math.max(to.getZ(), o.to.getZ())));
+        }
+
+        boolean meets(Room o) {
+            return from.getX() < o.to.getX()
+                    && o.from.getX() < to.getX()
+                    && from.getY() < o.to.getY()
+                    && o.from.getY() < to.getY()
+                    && from.getZ() < o.to.getZ()
+                    && o.from.getZ() < to.getZ();
         }
     }
 
@@ -51,32 +90,31 @@ public record Clash(
         if (strands.size() < 2 || all.stream().mapToInt(List::size).sum() > MOST_CHORDS) {
             return List.of();
         }
+        List<List<Stretch>> stretches = all.stream().map(Stretch::all).toList();
         Map<String, Clash> worst = new HashMap<>();
         for (int i = 0; i < all.size(); i++) {
-            STRtree near = new STRtree();
-            Envelope room = new Envelope();
-            for (Chord chord : all.get(i)) {
-                near.insert(chord.box(chord.halfMm()), chord);
-                room.expandToInclude(chord.box(chord.halfMm()));
-            }
-            for (int j = i + 1; j < all.size(); j++) {
-                for (Chord one : all.get(j)) {
-                    Envelope box = one.box(one.halfMm());
-                    if (room.intersects(box)) {
-                        near.query(
-                                box,
-                                found -> clash(strands, (Chord) found, one)
-                                        .ifPresent(c -> worst.merge(
-                                                c.a() + " " + c.b(),
-                                                c,
-                                                (x, y) -> x.overlapMm() >= y.overlapMm() ? x : y)));
-                    }
-                }
+            for (Stretch one : stretches.get(i)) {
+                stretches.subList(i + 1, all.size()).stream()
+                        .flatMap(List::stream)
+                        .filter(other -> one.room().meets(other.room()))
+                        .forEach(other -> look(strands, one, other, worst));
             }
         }
         return worst.values().stream()
                 .sorted((x, y) -> Double.compare(y.overlapMm(), x.overlapMm()))
                 .toList();
+    }
+
+    private static void look(List<Plan.StrandPlan> strands, Stretch one, Stretch other, Map<String, Clash> worst) {
+        for (Chord a : one.chords()) {
+            if (a.room().meets(other.room())) {
+                other.chords().stream()
+                        .filter(b -> a.room().meets(b.room()))
+                        .flatMap(b -> clash(strands, a, b).stream())
+                        .forEach(c ->
+                                worst.merge(c.a() + " " + c.b(), c, (x, y) -> x.overlapMm() >= y.overlapMm() ? x : y));
+            }
+        }
     }
 
     private static Optional<Clash> clash(List<Plan.StrandPlan> strands, Chord one, Chord other) {
@@ -109,16 +147,18 @@ public record Clash(
                         && strand.elements().get(element).along().toMm() < middle) {
                     element++;
                 }
-                if (Vector3D.distance(new Vector3D(from[0], from[1], from[2]), new Vector3D(to[0], to[1], to[2]))
-                        > SAME_MM) {
-                    chords.add(new Chord(i, strand.elements().get(element).id(), point(from), point(to), half));
+                Vector3D a = new Vector3D(from[0], from[1], from[2]);
+                Vector3D b = new Vector3D(to[0], to[1], to[2]);
+                if (Vector3D.distance(a, b) > SAME_MM) {
+                    String id = strand.elements().get(element).id();
+                    chords.add(new Chord(i, id, point(a), point(b), half, Room.of(a, b, half)));
                 }
             }
         }
         return all;
     }
 
-    private static Coordinate point(double[] p) {
-        return new Coordinate(p[0], p[1], p[2]);
+    private static Coordinate point(Vector3D p) {
+        return new Coordinate(p.getX(), p.getY(), p.getZ());
     }
 }

@@ -10,6 +10,7 @@ import java.util.Set;
 import java.util.function.DoubleSupplier;
 import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.etui.core.check.Term;
 import org.etui.core.curve.Pose;
 import org.etui.core.piece.Body;
@@ -45,6 +46,9 @@ final class Retention {
 
     /** So many contacts at most are looked at; between them lie others like them. */
     private static final int MOST_CONTACTS = 160;
+
+    /** So few of them are mostly enough to tell that a stone is held (engineering estimate; more are asked where they are not). */
+    private static final int FEW_CONTACTS = 40;
 
     /** The golden ratio: its multiples fill what is between whole numbers evenly, and never come by turns (Weyl's theorem, textbook). */
     private static final double UNEVEN = 0.618033988749895;
@@ -159,7 +163,7 @@ final class Retention {
         }
         Hold open = turns >= GRIPPING_TURNS ? Hold.GRIPPED : Hold.FREE;
         return Optional.of(new Stay(
-                held(thinned(contacts), surface.extentMm() / 2, spins(solid.body(), there), open),
+                held(contacts, surface.extentMm() / 2, spins(solid.body(), there), open),
                 part.place().tipDeg() == 0
                         ? new Bite(least(front), least(back))
                         : new Bite(OptionalDouble.empty(), OptionalDouble.empty())));
@@ -260,8 +264,11 @@ final class Retention {
     }
 
     /** Some of them all along, the first and the last among them; unevenly, for what comes by turns would else be left out on one side. */
-    private static List<Contact> thinned(List<Contact> contacts) {
-        double kept = (double) MOST_CONTACTS / contacts.size();
+    private static List<Contact> thinned(List<Contact> contacts, int most) {
+        if (contacts.size() <= most) {
+            return contacts;
+        }
+        double kept = (double) most / contacts.size();
         List<Contact> few = new ArrayList<>();
         for (int i = 0; i < contacts.size(); i++) {
             if (i * UNEVEN % 1 < kept) {
@@ -274,24 +281,32 @@ final class Retention {
 
     /** @param spin the axis about which it only spins, as of a motion; below 0 for none */
     private static Held held(List<Contact> contacts, double extentMm, int spin, Hold open) {
-        double[][] columns = contacts.stream()
+        // What a few contacts stop, all of them stop: a programme of all is solved only where the few leave a way.
+        List<double[][]> programmes = Stream.of(FEW_CONTACTS, MOST_CONTACTS)
+                .map(most -> columns(thinned(contacts, most), extentMm))
+                .toList();
+        List<Hold> ways = new ArrayList<>();
+        for (Way way : Way.ALL) {
+            ways.add(isOpen(programmes, way.rows(spin), way.row(), way.side()) ? open : Hold.HELD);
+        }
+        boolean turns = false;
+        for (int row = TURNS; row < MOTIONS; row++) {
+            boolean looked = row != spin;
+            turns = turns
+                    || looked && (isOpen(programmes, all(spin), row, 1) || isOpen(programmes, all(spin), row, -1));
+        }
+        return new Held(
+                ways.get(0), ways.get(1), ways.get(2), ways.get(3), ways.get(4), ways.get(5), turns ? open : Hold.HELD);
+    }
+
+    private static double[][] columns(List<Contact> contacts, double extentMm) {
+        return contacts.stream()
                 .map(c -> {
                     Vector3D moment = c.at().crossProduct(c.normal()).scalarMultiply(1 / extentMm);
                     return DoubleStream.concat(DoubleStream.of(c.normal().toArray()), DoubleStream.of(moment.toArray()))
                             .toArray();
                 })
                 .toArray(double[][]::new);
-        List<Hold> ways = new ArrayList<>();
-        for (Way way : Way.ALL) {
-            ways.add(isOpen(columns, way.rows(spin), way.row(), way.side()) ? open : Hold.HELD);
-        }
-        boolean turns = false;
-        for (int row = TURNS; row < MOTIONS; row++) {
-            boolean looked = row != spin;
-            turns = turns || looked && (isOpen(columns, all(spin), row, 1) || isOpen(columns, all(spin), row, -1));
-        }
-        return new Held(
-                ways.get(0), ways.get(1), ways.get(2), ways.get(3), ways.get(4), ways.get(5), turns ? open : Hold.HELD);
     }
 
     private static int[] all(int spin) {
@@ -321,11 +336,15 @@ final class Retention {
      * Whether some open motion goes a way: the greatest share of it among those that no contact stops and none of whose parts is above 1. Its dual: how
      * far the way is, by the sum of the sides, from all that contacts push with.
      *
-     * @param columns of the contacts: normal and moment
+     * @param programmes columns of the contacts, normal and moment: of a few, then of all
      * @param free parts of a motion that are free: 0 to 2 to the right, up, to the front; 3 to 5 about these
      * @param wanted the part that is asked for
      * @param side +1 or −1
      */
+    private static boolean isOpen(List<double[][]> programmes, int[] free, int wanted, int side) {
+        return programmes.stream().allMatch(columns -> isOpen(columns, free, wanted, side));
+    }
+
     private static boolean isOpen(double[][] columns, int[] free, int wanted, int side) {
         return tried(() -> byContacts(columns, free, wanted, side))
                 // Contacts that are nearly alike can lead the simplex of the dual in a circle; the programme itself

@@ -7,7 +7,6 @@ import java.util.Set;
 import java.util.stream.Stream;
 import org.etui.core.element.Element;
 import org.etui.core.piece.Join;
-import org.etui.core.piece.Joined;
 import org.etui.core.piece.Part;
 import org.etui.core.piece.PartKind;
 import org.etui.core.piece.Strand;
@@ -22,7 +21,7 @@ final class BeadBeforeEnds implements Precedence {
 
     @Override
     public void apply(Course course) {
-        Set<String> strung = Strung.beads(Strung.all(course.piece()));
+        Set<String> strung = Strung.beads(Strung.all(course));
         for (Part part : course.piece().parts()) {
             boolean bead = part.kind() == PartKind.BEAD || part.kind() == PartKind.SPACER;
             if (bead && !strung.contains(part.id())) {
@@ -35,7 +34,7 @@ final class BeadBeforeEnds implements Precedence {
     private static List<String> seats(Course course, Part part) {
         return Stream.concat(
                         part.on().stream(),
-                        Joined.all(course.piece()).stream()
+                        course.joins().stream()
                                 .filter(j -> j.how()
                                         .filter(Join.How.THREADED::equals)
                                         .isPresent())

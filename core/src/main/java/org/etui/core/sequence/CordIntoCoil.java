@@ -13,8 +13,8 @@ import org.etui.core.piece.PartKind;
 final class CordIntoCoil implements Precedence {
     @Override
     public void apply(Course course) {
-        List<Joined> joins = Joined.all(course.piece());
-        List<Strung.Row> strung = Strung.all(course.piece());
+        List<Joined> joins = course.joins();
+        List<Strung.Row> strung = Strung.all(course);
         for (int i = 0; i < joins.size(); i++) {
             Joined join = joins.get(i);
             if ((isCord(join.a()) || isCord(join.b())) && !Strung.strings(strung, join)) {

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.etui.core.element.Element;
+import org.etui.core.piece.Joined;
 import org.etui.core.piece.Piece;
 import org.etui.core.piece.PressedFold;
 import org.etui.core.piece.Strand;
@@ -17,14 +18,21 @@ import org.etui.core.work.StrandWork;
  * and bath, each with what has to be done before it.
  *
  * @param piece the document
+ * @param joins what it joins, in order
  * @param works its strands as worked
  * @param strands the steps of each strand, in order
  * @param between all other steps, in the order that is liked best
  * @param locks what cannot be put together
  */
-record Course(Piece piece, List<StrandWork> works, List<List<Draft>> strands, List<Draft> between, List<Lock> locks) {
+record Course(
+        Piece piece,
+        List<Joined> joins,
+        List<StrandWork> works,
+        List<List<Draft>> strands,
+        List<Draft> between,
+        List<Lock> locks) {
     static Course of(Piece piece, List<StrandWork> works, List<List<Draft>> strands) {
-        return new Course(piece, works, strands, new ArrayList<>(), new ArrayList<>());
+        return new Course(piece, Joined.all(piece), works, strands, new ArrayList<>(), new ArrayList<>());
     }
 
     /** Adds a step between strands. */

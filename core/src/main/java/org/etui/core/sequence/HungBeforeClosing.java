@@ -16,7 +16,7 @@ import org.etui.core.piece.Strand;
 final class HungBeforeClosing implements Precedence {
     @Override
     public void apply(Course course) {
-        List<Joined> joins = Joined.all(course.piece());
+        List<Joined> joins = course.joins();
         for (int i = 0; i < joins.size(); i++) {
             Joined join = joins.get(i);
             Optional<Join.How> how = join.how();

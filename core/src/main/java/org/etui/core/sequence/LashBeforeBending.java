@@ -36,7 +36,7 @@ final class LashBeforeBending implements Precedence {
 
     @Override
     public void apply(Course course) {
-        for (Joined join : Joined.all(course.piece())) {
+        for (Joined join : course.joins()) {
             lash(join).ifPresent(lash -> order(course, lash));
         }
     }

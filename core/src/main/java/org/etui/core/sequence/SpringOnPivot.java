@@ -24,7 +24,7 @@ final class SpringOnPivot implements Precedence {
     @Override
     public void apply(Course course) {
         Optional<Draft> fasten = fasten(course);
-        List<Joined> joins = Joined.all(course.piece());
+        List<Joined> joins = course.joins();
         for (Part part : course.piece().parts()) {
             List<Joined.Thing> wires = joins.stream()
                     .filter(j -> folded(j).filter(part::equals).isPresent())

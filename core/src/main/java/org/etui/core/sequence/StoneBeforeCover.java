@@ -26,7 +26,7 @@ final class StoneBeforeCover implements Precedence {
 
     @Override
     public void apply(Course course) {
-        List<Joined> joins = Joined.all(course.piece());
+        List<Joined> joins = course.joins();
         for (Part part : course.piece().parts()) {
             List<Joined> own = joins.stream()
                     .filter(j -> stone(j).filter(part::equals).isPresent())

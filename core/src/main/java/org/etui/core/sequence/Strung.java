@@ -46,8 +46,9 @@ final class Strung implements Precedence {
     }
 
     /** Everything that has loops strung on it, in the order of the joins. */
-    static List<Row> all(Piece piece) {
-        List<Joined> joins = Joined.all(piece);
+    static List<Row> all(Course course) {
+        Piece piece = course.piece();
+        List<Joined> joins = course.joins();
         Map<String, List<Joined.Thing>> loops = new LinkedHashMap<>();
         Map<String, Joined.Thing> carriers = new HashMap<>();
         Map<String, Set<String>> joined = new HashMap<>();
@@ -104,7 +105,7 @@ final class Strung implements Precedence {
 
     @Override
     public void apply(Course course) {
-        all(course.piece()).forEach(s -> string(course, s));
+        all(course).forEach(s -> string(course, s));
     }
 
     private static void string(Course course, Row strung) {
