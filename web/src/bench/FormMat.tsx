@@ -31,11 +31,12 @@ import { Dimensions } from './Dimensions';
 import { changeOf } from './fields';
 import { handlesOf, type Handle } from './handles';
 import { HatchLine } from './HatchLine';
+import type { Moment } from './moment';
 import type { Tied } from './tie';
 
 const Turntable = lazy(() => import('../wire/Turntable').then((m) => ({ default: m.Turntable })));
 
-const NOTHING: readonly PartDrawn[] = [];
+const NO_WIRES: readonly Seen[] = [];
 
 /** Solids that wire lies on by its seat, where they lie. */
 export function stonesOf(piece: Piece, plan: Plan): Stone[] {
@@ -70,8 +71,8 @@ export const FormMat = memo(function FormMat(
     zones?: StrandPlan['noHammer'];
     /** what is not wire */
     parts: readonly PartDrawn[];
-    /** the strand in hand as it was at a moment of the work: then it lies alone */
-    moment?: StrandPlan | undefined;
+    /** the strand in hand as it was at a moment of the work: then only what lay with it is drawn */
+    moment?: Moment | undefined;
   },
 ) {
   const { strand, strands, chosen, pointed, element, index } = props;
@@ -91,8 +92,13 @@ export const FormMat = memo(function FormMat(
       : sceneOf(all);
   }, [lying, chains]);
   const { moment, colourAt } = props;
-  const own = useMemo(() => (moment ? sceneOf(wiresOf(moment)) : undefined), [moment]);
   const mine = lying.findIndex((l) => l.strand === index);
+  const own = useMemo(() => {
+    if (!moment) return undefined;
+    const all = sceneOf([...moment.wires, ...moment.others]);
+    const held = moment.wires.length;
+    return { wires: all.wires.slice(0, held), others: all.wires.slice(held), slant: all.slant };
+  }, [moment]);
   // At a moment the others stay where they are, unseen: they are there again at once.
   const scene = useMemo(
     () => ({
@@ -103,9 +109,10 @@ export const FormMat = memo(function FormMat(
   );
   const { wires } = scene;
   const all = wires.map((w) => w.track);
-  const parts = own ? NOTHING : props.parts;
+  const others = own?.others ?? NO_WIRES;
+  const parts = moment?.parts ?? props.parts;
   const fitted = fitTracks(
-    own ? own.wires.map((w) => w.track) : [...all, ...partTracks(parts, scene.slant)],
+    [...(own ? [...own.wires, ...others].map((w) => w.track) : all), ...partTracks(parts, scene.slant)],
     width,
     height - 40,
     0.86,
@@ -125,22 +132,23 @@ export const FormMat = memo(function FormMat(
   });
   const plan = strand.elements.find((e) => e.id === chosen);
   const transform = `translate(${at.x} ${at.y}) scale(${at.scale} ${-at.scale})`;
-  const rises = !scene.wires.every((w) => w.flat);
-  const standing = useMemo<Drawn[]>(
-    () =>
-      rises
-        ? scene.wires.flatMap((wire, i): Drawn[] => {
-            const beside = lying[i]?.beside ?? false;
-            const held = lying[i]?.strand === index && !beside;
-            if (own && !held) return [];
-            const full = i === mine || (strands.length < 2 && !beside);
-            const as = colourAt && !held ? 'plain' : full ? 'full' : 'pale';
-            return [{ wire, as, colourAt: held ? colourAt : undefined }];
-          })
-        : [],
-    [rises, scene, lying, index, own, colourAt, mine, strands.length],
-  );
-  const glass = useMemo(() => (own ? [] : panes(props.parts, scene.slant)), [own, props.parts, scene.slant]);
+  const rises = ![...(own ? own.wires : scene.wires), ...others].every((w) => w.flat);
+  const standing = useMemo<Drawn[]>(() => {
+    if (!rises) return [];
+    const beside = others.map((wire): Drawn => ({ wire, as: colourAt ? 'plain' : 'pale' }));
+    return [
+      ...scene.wires.flatMap((wire, i): Drawn[] => {
+        const beside = lying[i]?.beside ?? false;
+        const held = lying[i]?.strand === index && !beside;
+        if (own && !held) return [];
+        const full = i === mine || (strands.length < 2 && !beside);
+        const as = colourAt && !held ? 'plain' : full ? 'full' : 'pale';
+        return [{ wire, as, colourAt: held ? colourAt : undefined }];
+      }),
+      ...beside,
+    ];
+  }, [rises, scene, others, lying, index, own, colourAt, mine, strands.length]);
+  const glass = useMemo(() => panes(parts, scene.slant), [parts, scene.slant]);
   const order = rises ? [] : scene.wires.map((_, i) => i).sort((a, b) => near(all[a]) - near(all[b]));
 
   return (
@@ -187,6 +195,7 @@ export const FormMat = memo(function FormMat(
                     </g>
                   ))}
                 {!rises && <Parts parts={parts} over={false} slant={scene.slant} />}
+                {!rises && others.map((wire, i) => <Plain key={i} wire={wire} />)}
                 {!rises &&
                   order.map((i) => (
                     <g
@@ -221,7 +230,8 @@ export const FormMat = memo(function FormMat(
                 chosen={plan}
                 slant={scene.slant}
                 alone={
-                  (lying.length === 1 || own?.wires.length === 1) && parts.every((p) => p.kind !== 'cord')
+                  (lying.length === 1 || (own?.wires.length === 1 && others.length === 0)) &&
+                  parts.every((p) => p.kind !== 'cord')
                 }
                 filled={parts.length > 0}
               />

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Plan, Step, StrandPlan } from '../api/types';
-import { assemblyAt, moveOf } from './assembly';
+import { assemblyAt, moveOf, spoken } from './assembly';
+import { momentOf } from './momentOf';
 import { picturesOf } from './pictures';
 
 const level = [0, 10, 20, 30, 40].map((s) => [s, 0, 0, s]);
@@ -64,7 +65,7 @@ const steps = [
 
 describe('what lies together', () => {
   it('is what was lashed before', () => {
-    const before = assemblyAt(plan, steps, 1, steps[1] as Step);
+    const before = assemblyAt(plan, steps, 1, spoken(steps[1] as Step));
     expect(before.strands.map((s) => [s.strand.id, s.state])).toEqual([
       ['frame', 0],
       ['other', 0],
@@ -73,12 +74,12 @@ describe('what lies together', () => {
   });
 
   it('leaves out wire that is to be wound, while it is straight', () => {
-    const before = assemblyAt(plan, steps, 0, steps[0] as Step);
+    const before = assemblyAt(plan, steps, 0, spoken(steps[0] as Step));
     expect(before.strands.map((s) => s.strand.id)).toEqual(['frame', 'other']);
   });
 
   it('turns go with the place that they are wound round', () => {
-    const before = assemblyAt(plan, steps, 1, steps[1] as Step);
+    const before = assemblyAt(plan, steps, 1, spoken(steps[1] as Step));
     const to = moveOf(plan, before, lashing);
     // On the straight wire the place lies at 30 mm, and the turns stand across it.
     const [first, last] = turns.map((p) => to(p));
@@ -89,7 +90,7 @@ describe('what lies together', () => {
   });
 
   it('bound wires lie beside each other while they are straight', () => {
-    const before = assemblyAt(plan, steps, 1, steps[1] as Step);
+    const before = assemblyAt(plan, steps, 1, spoken(steps[1] as Step));
     const to = moveOf(plan, before, other);
     const straight = before.strands[1]?.strand.states[0]?.outline.map((p) => to(p)) ?? [];
     straight.forEach((p, i) => {
@@ -103,5 +104,16 @@ describe('what lies together', () => {
     expect([before.wires.length, after.wires.length]).toEqual([3, 3]);
     expect(before.wires[0]?.outline).toEqual(level);
     expect(after.wires[2]?.outline).toEqual(turns);
+  });
+
+  it('stands about a wire while that is in one of its states', () => {
+    const whole = { ...plan, steps } as Plan;
+    const straight = momentOf(whole, 'frame', 0);
+    // The last that happens to the straight wire is that it is lashed to the other.
+    expect(straight?.wires[0]?.outline).toEqual(level);
+    expect(straight?.others).toHaveLength(2);
+    expect(momentOf(whole, 'frame', 1)?.wires[0]?.outline).toEqual(bent);
+    // Wire that is still to be wound lies by itself.
+    expect(momentOf(whole, 'lashing', 0)).toBeUndefined();
   });
 });

@@ -25,13 +25,13 @@ export function reached(steps: readonly Step[], now: number, strand: string): nu
 }
 
 /** Ids of strands and parts that a step speaks of. */
-function spoken(step: Step): string[] {
+export function spoken(step: Step): string[] {
   const things = step.about.map((a) => a.split('.')[0] ?? a);
   return [...new Set([...things, ...step.each.map((e) => e.strand), ...(step.strand ? [step.strand] : [])])];
 }
 
-/** What lies together before a step with what that step speaks of. */
-export function assemblyAt(plan: Plan, steps: readonly Step[], now: number, of: Step): Assembly {
+/** What lies together before a step with some strands and parts. */
+export function assemblyAt(plan: Plan, steps: readonly Step[], now: number, of: readonly string[]): Assembly {
   const groups: Set<string>[] = [];
   const join = (ids: string[]) => {
     const touched = groups.filter((g) => ids.some((id) => g.has(id)));
@@ -39,7 +39,7 @@ export function assemblyAt(plan: Plan, steps: readonly Step[], now: number, of: 
     groups.splice(0, groups.length, ...groups.filter((g) => !touched.includes(g)), one);
   };
   for (const s of steps.slice(0, now)) if (PUTS_TOGETHER.includes(s.kind)) join(spoken(s));
-  const wanted = new Set(spoken(of).flatMap((id) => [id, ...(groups.find((g) => g.has(id)) ?? [])]));
+  const wanted = new Set(of.flatMap((id) => [id, ...(groups.find((g) => g.has(id)) ?? [])]));
   const put = new Set(groups.flatMap((g) => [...g]));
   return {
     strands: plan.strands

@@ -2,7 +2,7 @@ import type { ChainPlan, PartDrawn, Plan, Step, StrandPlan } from '../api/types'
 import { leans, linkAt } from '../wire/chain';
 import type { Point } from '../wire/ribbon';
 import { sceneBox, sceneOf, type MetalWire } from '../wire/scene';
-import { assemblyAt, moved, moveOf, partsOf, reached } from './assembly';
+import { type Assembly, assemblyAt, moved, moveOf, partsOf, reached, spoken } from './assembly';
 
 /** A mark on a straight wire. */
 export interface Tick {
@@ -189,7 +189,7 @@ function sameWidths(strand: StrandPlan, before: number, after: number): boolean 
 }
 
 /** The drawing turned by an angle, rad. */
-function turned(of: MetalWire, angle: number): MetalWire {
+export function turned(of: MetalWire, angle: number): MetalWire {
   const [c, s] = [Math.cos(angle), Math.sin(angle)];
   return {
     ...of,
@@ -381,7 +381,7 @@ function sitting(plan: Plan, steps: readonly Step[], until: number, strand: Stra
 }
 
 /** A part as it lies on the wire of a state: turned and moved with the ends of what it sits on. */
-function along(part: PartDrawn, strand: StrandPlan, state: number): PartDrawn {
+export function along(part: PartDrawn, strand: StrandPlan, state: number): PartDrawn {
   const seat = strand.elements.find((e) => `${strand.id}.${e.id}` === part.on);
   const now = strand.states.find((s) => s.index === state)?.outline;
   if (!seat || !now) return part;
@@ -415,7 +415,10 @@ function endsOf(outline: readonly Point[], fromMm: number, toMm: number): [Spot,
  */
 function together(plan: Plan, steps: readonly Step[], now: number): [Picture, Picture] | undefined {
   const step = steps[now] as Step;
-  const [before, after] = [assemblyAt(plan, steps, now, step), assemblyAt(plan, steps, now + 1, step)];
+  const [before, after] = [now, now + 1].map((at) => assemblyAt(plan, steps, at, spoken(step))) as [
+    Assembly,
+    Assembly,
+  ];
   if (after.strands.length < 2) return undefined;
   const changes =
     after.parts.length > before.parts.length ||

@@ -9,7 +9,7 @@ import { Later, useBench } from '../../bench/bench';
 import { resequenced } from '../../bench/edit';
 import { grams } from '../../kit/units';
 import { rampColour, strainLine } from '../../wire/strain';
-import { FormMat } from '../../bench/FormMat';
+import { FormMat, wiresOf } from '../../bench/FormMat';
 import { Tape } from '../../bench/Tape';
 import { WorkPart } from '../../bench/WorkPart';
 import { BeforeAfter } from './BeforeAfter';
@@ -21,6 +21,7 @@ import { stationOf } from './stationOf';
 import { Steps } from './Steps';
 import { rampEnd, StrainLegend } from './StrainLegend';
 import { ThicknessPull } from './ThicknessPull';
+import { useBeside } from './useBeside';
 import { useMoment } from './useMoment';
 import { usePull } from './usePull';
 
@@ -47,6 +48,12 @@ export function Harden() {
   // The bead moves at once; what it shows follows.
   const step = useDeferredValue(place);
   const standing = useMoment(piece, finished, step) ?? finished;
+  const beside = useBeside(
+    piece,
+    finished.id,
+    step,
+    step < last && plan.strands.length + plan.parts.length > 1,
+  );
   const { becoming, pull } = usePull(finished.id);
   const now = becoming ?? standing;
   const chosen = finished.elements.some((e) => e.id === picked) ? picked : undefined;
@@ -134,8 +141,14 @@ export function Harden() {
   // Figures first; drawing follows in slices, so that nothing waits for it.
   const drawn = useDeferredValue(
     useMemo(
-      () => ({ now, shown, colourAt, zones, moment: step === last ? undefined : now }),
-      [now, shown, colourAt, zones, step, last],
+      () => ({
+        now,
+        shown,
+        colourAt,
+        zones,
+        moment: step === last ? undefined : (beside ?? { wires: wiresOf(now), others: [], parts: [] }),
+      }),
+      [now, shown, colourAt, zones, step, last, beside],
     ),
   );
   const tie = { strand: drawn.now, chosen, pointed, onChoose: setPicked, onPoint: setPointed };
@@ -156,7 +169,7 @@ export function Harden() {
           <PairPart index={index} />
         ) : (
           <FormMat
-            parts={[]}
+            parts={plan.parts}
             {...tie}
             strands={drawn.shown}
             element={undefined}

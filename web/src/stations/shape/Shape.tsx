@@ -6,7 +6,7 @@ import { withElement } from '../../bench/edit';
 import type { Strand, StrandPlan } from '../../api/types';
 import { useAfterPaint } from '../../wire/useAfterPaint';
 import { ElementTools } from './ElementTools';
-import { FormMat } from '../../bench/FormMat';
+import { FormMat, wiresOf } from '../../bench/FormMat';
 import { StrandSwitch } from '../../bench/StrandSwitch';
 import { useKinds } from '../../kit/useKinds';
 import { changeOf, fieldsOf, stepOf, valueOf } from '../../bench/fields';
@@ -54,6 +54,8 @@ export function Shape() {
   const drawn = useAfterPaint(
     useMemo(() => ({ planned, strands: plan.strands, selected, index }), [planned, plan, selected, index]),
   );
+  const laidOut = alone && plan.strands.length > 1 ? drawn.planned : undefined;
+  const byItself = useMemo(() => laidOut && { wires: wiresOf(laidOut), others: [], parts: [] }, [laidOut]);
   const tie = { strand: drawn.planned, chosen, pointed, measured, onChoose: setChosen, onPoint: setPointed };
   return (
     <div className="bench">
@@ -63,7 +65,7 @@ export function Shape() {
         strands={drawn.strands}
         element={drawn.selected}
         index={drawn.index}
-        moment={alone && plan.strands.length > 1 ? drawn.planned : undefined}
+        moment={byItself}
         onTake={(other) => {
           setChosen(undefined);
           take(other);
