@@ -179,7 +179,7 @@ export const FormMat = memo(function FormMat(
               width={width}
               height={height}
               role="group"
-              aria-label={`the form, ${length(strand.finished.widthMm, units)} by ${length(strand.finished.heightMm, units)}`}
+              aria-label={`the form, ${length(strand.finished.widthMm, units)} by ${length(strand.finished.heightMm, units)}${others.length > 0 ? `, with ${others.length} more wires` : ''}`}
               onPointerDown={(e) => e.target === e.currentTarget && props.onChoose(undefined)}
             >
               {!rises && (

@@ -11,6 +11,7 @@ import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Pattern;
 import java.util.stream.StreamSupport;
 import org.etui.core.act.Act;
 import org.etui.core.act.With;
@@ -107,6 +108,24 @@ class AssemblyTest {
                         Loop.of("loop", 2.5, Turn.LEFT),
                         Wrap.of("tie", Wrap.Core.ofStem(0.8), 2, Turn.LEFT).rolled(90)));
         return Piece.of("Haw hanger", Purpose.PENDANT, List.of(hanger, drop));
+    }
+
+    /** The scrubber of Harden goes from the wire by itself through the lashed bundle, four wires and three lashings, to the pendant. */
+    @Test
+    void stoneFrame_isPutTogetherInHarden() {
+        String id = kept(Patterns.find("woven-front").orElseThrow().usual());
+        Page page = browser.open(window, "/pieces/" + id + "/harden");
+        Locator form = page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("the form,"));
+        Locator steps = page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("order of the work"))
+                .getByRole(AriaRole.BUTTON);
+        steps.last().waitFor();
+
+        steps.nth(steps.count() - 2).click();
+        assertThat(form).hasAccessibleName(Pattern.compile(".*, with [6-9] more wires"));
+        steps.nth(1).click();
+        assertThat(form).hasAccessibleName(Pattern.compile(".*, with 6 more wires"));
+        steps.first().click();
+        assertThat(form).not().hasAccessibleName(Pattern.compile(".*more wires"));
     }
 
     /** A bead is strung, its run takes its length from it, the drop is hung before its loop is wound shut: read on the card. */
