@@ -66,7 +66,8 @@ public final class BenchCard {
                 strands,
                 strands.stream()
                         .map(work -> StrandSteps.of(piece, work, format, box, school))
-                        .toList());
+                        .toList(),
+                format);
         blanks(piece, sheets, course);
         Precedence.ALL.forEach(p -> p.apply(course));
         BathOrder.add(course, school, log);

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.etui.core.element.Element;
+import org.etui.core.measure.LengthFormat;
 import org.etui.core.piece.Joined;
 import org.etui.core.piece.Piece;
 import org.etui.core.piece.PressedFold;
@@ -23,6 +24,7 @@ import org.etui.core.work.StrandWork;
  * @param strands the steps of each strand, in order
  * @param between all other steps, in the order that is liked best
  * @param locks what cannot be put together
+ * @param format how lengths are written
  */
 record Course(
         Piece piece,
@@ -30,9 +32,10 @@ record Course(
         List<StrandWork> works,
         List<List<Draft>> strands,
         List<Draft> between,
-        List<Lock> locks) {
-    static Course of(Piece piece, List<StrandWork> works, List<List<Draft>> strands) {
-        return new Course(piece, Joined.all(piece), works, strands, new ArrayList<>(), new ArrayList<>());
+        List<Lock> locks,
+        LengthFormat format) {
+    static Course of(Piece piece, List<StrandWork> works, List<List<Draft>> strands, LengthFormat format) {
+        return new Course(piece, Joined.all(piece), works, strands, new ArrayList<>(), new ArrayList<>(), format);
     }
 
     /** Adds a step between strands. */
@@ -107,6 +110,11 @@ record Course(
     Optional<Draft> last(String strand) {
         List<Draft> steps = stepsOf(strand);
         return steps.isEmpty() ? Optional.empty() : Optional.of(steps.get(steps.size() - 1));
+    }
+
+    /** A strand as worked. */
+    Optional<StrandWork> work(String strand) {
+        return works.stream().filter(w -> w.strand().id().equals(strand)).findFirst();
     }
 
     /** A step and all that has to come after it. */

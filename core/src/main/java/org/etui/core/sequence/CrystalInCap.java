@@ -35,8 +35,8 @@ final class CrystalInCap implements Precedence {
         for (Part part : course.piece().parts()) {
             for (StrandWork work : course.works()) {
                 cap(work.strand(), part)
-                        .flatMap(w -> course.forms(work.strand().id() + "." + w.id()))
-                        .ifPresent(turns -> order(course, part, turns));
+                        .ifPresent(cap -> course.forms(work.strand().id() + "." + cap.id())
+                                .ifPresent(turns -> order(course, part, cap, turns)));
             }
         }
     }
@@ -44,7 +44,7 @@ final class CrystalInCap implements Precedence {
     /** What lies over a face of it. */
     private record Over(Draft step, Across across) {}
 
-    private static void order(Course course, Part stone, Draft turns) {
+    private static void order(Course course, Part stone, Wrap cap, Draft turns) {
         String name = stone.label();
         List<Over> over = course.works().stream()
                 .flatMap(w -> w.strand().elements().stream().flatMap(e -> over(course, w.strand(), e, stone).stream()))
@@ -69,10 +69,37 @@ final class CrystalInCap implements Precedence {
         ends.forEach(o -> put.after(o.step()));
         turns.kind(Step.Kind.LASH)
                 .title("Wind the " + cap(course, turns) + " round the " + name)
-                .text(turns.text.replaceFirst("round a stem of [^,]*,", "round the " + name + " and all legs,")
-                        + " Begin on the side of the tip and wind towards the other end. Tuck both ends under a leg with the tip of the pliers when they are"
-                        + " trimmed.")
+                .text(turns.text
+                        + begin(
+                                course,
+                                stone,
+                                cap,
+                                course.piece().strand(turns.strand).orElseThrow()))
                 .after(put);
+        course.last(turns.strand).filter(last -> last != turns).ifPresent(last -> {
+            last.text(last.text + " Then press each end under a leg with the tip of the pliers.")
+                    .check("No end stands out, and the turns do not slide.");
+            // Its ends would be in the way of what is bent in over the stone.
+            over.stream().filter(o -> !ends.contains(o)).forEach(o -> o.step().after(last));
+        });
+    }
+
+    /** Where turns over legs begin, measured on the stone down from where the legs go in over its end. */
+    private static String begin(Course course, Part stone, Wrap cap, Strand wound) {
+        double halfMm = cap.turns() * cap.pitchMm(wound.wire().section().acrossMm()) / 2;
+        return cap.seat()
+                .flatMap(seat -> {
+                    String leg = seat.round().get(0);
+                    int dot = leg.indexOf('.');
+                    return dot < 0
+                            ? Optional.empty()
+                            : course.work(leg.substring(0, dot))
+                                    .map(w -> w.finished().wireMm(leg.substring(dot + 1)) * (1 - seat.at()));
+                })
+                .map(middle -> " Begin " + course.format().say(middle + halfMm, 0)
+                        + " from the end of the " + stone.label()
+                        + ", on the side of its tip, and wind towards that end.")
+                .orElse("");
     }
 
     private static String cap(Course course, Draft turns) {

@@ -193,15 +193,19 @@ record FormingWords(LengthFormat format, School school) {
                     + ", tight, " + spaced(wrap.pitchMm()) + ".";
         }
 
-        /** A band of several turns is one thing to wind round. */
+        /** A band of several turns is one thing to wind round, and so is a stone with the wires along it. */
         private static Optional<String> bound(Wrap wrap) {
-            return wrap.seat()
-                    .map(Wrap.Seat::round)
-                    .filter(round -> round.size() == 1 && wrap.core().wires().orElse(1) > 1)
-                    .map(round -> "the "
-                            + round.get(0)
-                                    .substring(round.get(0).indexOf('.') + 1)
-                                    .replace('-', ' '));
+            List<String> round = wrap.seat().map(Wrap.Seat::round).orElse(List.of());
+            Optional<String> stone =
+                    round.stream().filter(on -> on.indexOf('.') < 0).findFirst();
+            if (stone.isPresent()) {
+                String wires = round.size() > 1 ? " and " + (round.size() - 1) + " wires along it" : "";
+                return stone.map(on -> "the " + on.replace('-', ' ') + wires);
+            }
+            return Optional.of(round)
+                    .filter(on -> on.size() == 1 && wrap.core().wires().orElse(1) > 1)
+                    .map(on -> "the "
+                            + on.get(0).substring(on.get(0).indexOf('.') + 1).replace('-', ' '));
         }
 
         @Override

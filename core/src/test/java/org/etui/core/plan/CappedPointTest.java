@@ -7,6 +7,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.etui.core.element.Outline;
@@ -189,6 +191,7 @@ class CappedPointTest {
                         "Form the tip",
                         "Set the crystal between the legs",
                         "Wind the cap round the crystal",
+                        "Trim both handles",
                         "Form the second top",
                         "Form the second corner",
                         "Form the bail",
@@ -196,6 +199,23 @@ class CappedPointTest {
                         "Trim the handle")
                 .toList();
         assertThat(titles.stream().filter(order::contains).distinct().toList()).isEqualTo(order);
+    }
+
+    /** The cap begins on the side of the tip: a hand measures it from the other end, one wire and all turns down (by hand, to a millimetre). */
+    @Test
+    void card_saysWhereTheCapBegins() {
+        Piece piece = made(Map.of("capTurns", 9.0));
+        String text = plan(piece).steps().stream()
+                .filter(s -> s.title().equals("Wind the cap round the crystal"))
+                .findFirst()
+                .orElseThrow()
+                .text();
+
+        assertThat(text).startsWith("Wind 9 turns round the crystal and 4 wires along it");
+        Matcher begins =
+                Pattern.compile("Begin (\\d+) mm from the end of the crystal").matcher(text);
+        assertThat(begins.find()).isTrue();
+        assertThat(Double.parseDouble(begins.group(1))).isCloseTo((1 + 9) * FINE, within(1.0));
     }
 
     /** What no hand could do is made as near as can be, and said. */
