@@ -13,7 +13,7 @@ import { NumberField } from '../../kit/NumberField';
 import { useSettings } from '../../kit/settings';
 import { length, type Units } from '../../kit/units';
 import { DrawerRow } from './DrawerRow';
-import { stoneMeasures, wayOf } from './stoneMeasures';
+import { stoneAsked, stoneMeasures, wayOf } from './stoneMeasures';
 import { TraceButton } from './TraceButton';
 
 /** The measures of the pattern that the piece follows: each changes the piece as a whole. */
@@ -31,7 +31,9 @@ export function Measures(props: {
   const show = useMeasured(piece, props.onMeasure);
   if (!pattern) return null;
 
-  const stone = piece.parts.find((p) => p.kind === 'stone' && p.body && 'outline' in p.body);
+  const stone = piece.parts.find(
+    (p) => p.kind === 'stone' && p.body && ('outline' in p.body || p.body.shape === 'point'),
+  );
   const set = (name: string, value: number | string) => setAll(name, { [name]: value });
   const setAll = async (
     name: string,
@@ -62,6 +64,7 @@ export function Measures(props: {
     const [name, words] = p.when?.split('=') ?? [];
     return pattern.parameters.every((o) => o.name !== name || words?.split('|').includes(String(valueOf(o))));
   };
+  const first = stoneAsked(pattern.parameters);
   /** The measure of the row that something lies in, with its value. */
   const asked = (target: EventTarget) => {
     const title =
@@ -80,11 +83,11 @@ export function Measures(props: {
         onPointerOver={(e) => show(asked(e.target))}
         onPointerLeave={() => show(undefined)}
       >
-        {stone && pattern.parameters.some((p) => p.name === 'outline') && (
+        {stone && first && (
           <DrawerRow
             part={stone}
             fits={(s) => stoneMeasures(s.body, pattern.parameters) !== undefined}
-            onTake={(s) => setAll('outline', stoneMeasures(s.body, pattern.parameters) ?? {}, s.material)}
+            onTake={(s) => setAll(first, stoneMeasures(s.body, pattern.parameters) ?? {}, s.material)}
           />
         )}
         {pattern.parameters.filter(counts).map((p) => (

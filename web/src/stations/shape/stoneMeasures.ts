@@ -1,5 +1,10 @@
 import type { Body, Parameter } from '../../api/types';
 
+/** The measure that a pattern asks for a stone by; nothing where it takes none from the drawer. */
+export function stoneAsked(asked: readonly Parameter[]): string | undefined {
+  return asked.find((p) => p.name === 'outline' || p.name === 'sidesMm')?.name;
+}
+
 /** Measures of a pattern that make it for a stone; nothing where the pattern does not ask for such a stone. */
 export function stoneMeasures(
   body: Body,

@@ -66,10 +66,10 @@ final class CappedPoint extends HeldStone {
                         Parameter.mm("tipMm", "crystal, length of its tip", 7, 1, 80),
                         Parameter.mm("acrossMm", "crystal, across its flats", 10, 3, 60),
                         Parameter.choice("sides", "crystal, sides", "6", "4", "8"),
-                        Parameter.number("capTurns", "cap", "turns", 9, 2, 80),
+                        Parameter.number("capTurns", "cap, turns", "turns", 9, 2, 80),
                         Parameter.choice("lashingWire", "cap wire", "round", "half-round"),
                         Parameter.mm("bailInsideMm", "bail, inside", 4, 1.5, 20),
-                        Parameter.number("wraps", "neck", "turns", 3, 1, 20)));
+                        Parameter.number("wraps", "neck, turns", "turns", 3, 1, 20)));
     }
 
     @Override

@@ -67,11 +67,11 @@ final class StoneFrame extends HeldStone {
                 asked(
                         Parameter.count("frameWires", "frame wires", 3, 2, 8),
                         Parameter.count("lashings", "lashings", 3, 1, 12),
-                        Parameter.number("lashTurns", "each lashing", "turns", 4, 1, 20),
+                        Parameter.number("lashTurns", "each lashing, turns", "turns", 4, 1, 20),
                         Parameter.count("passes", "passes of the weave", 6, 2, 20),
                         Parameter.mm("neckMm", "neck", 5, 1, 40),
                         Parameter.mm("bailInsideMm", "bail, inside", 5, 2, 30),
-                        Parameter.number("scrollTurns", "scrolls", "turns", 2, 0.5, 8)));
+                        Parameter.number("scrollTurns", "scrolls, turns", "turns", 2, 0.5, 8)));
     }
 
     @Override

@@ -89,12 +89,12 @@ final class WovenFront extends HeldStone {
                         Parameter.count("frameWires", "frame wires", 4, 3, 8),
                         Parameter.count("frontWires", "of them over the front", 1, 1, 3),
                         Parameter.count("lashings", "lashings", 3, 1, 8),
-                        Parameter.number("lashTurns", "each lashing", "turns", 4, 1, 20),
+                        Parameter.number("lashTurns", "each lashing, turns", "turns", 4, 1, 20),
                         Parameter.choice("lashingWire", "lashing wire", "half-round", "round"),
                         Parameter.mm("neckMm", "neck", 6, 2, 40),
                         Parameter.choice("bailWires", "wires side by side in the bail", "2", "4"),
                         Parameter.mm("bailInsideMm", "bail, inside", 5, 2, 30),
-                        Parameter.number("scrollTurns", "scrolls", "turns", 1.5, 0.5, 8)));
+                        Parameter.number("scrollTurns", "scrolls, turns", "turns", 1.5, 0.5, 8)));
     }
 
     /** What is laid out for every wire of the frame. */
