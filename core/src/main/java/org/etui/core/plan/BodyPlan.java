@@ -8,6 +8,7 @@ import org.etui.core.check.Term;
 import org.etui.core.piece.Body;
 import org.etui.core.piece.FoldedSheet;
 import org.etui.core.piece.Part;
+import org.etui.core.piece.PartKind;
 import org.etui.core.piece.Piece;
 import org.etui.core.piece.Solid;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
@@ -84,7 +85,7 @@ public record BodyPlan(
                         .toList())
                 .orElse(List.of());
         Set<String> seated = seated(piece, part);
-        Optional<Retention.Stay> stay = cut && body.front().isPresent() && !seated.isEmpty()
+        Optional<Retention.Stay> stay = cut && body.front().isPresent() && (!seated.isEmpty() || isThreaded(part, body))
                 ? Retention.of(part, solid, strands, seated, wound(piece, part))
                 : Optional.empty();
         return new BodyPlan(
@@ -96,6 +97,13 @@ public record BodyPlan(
                 sections.isEmpty() ? List.of() : SolidSeen.outline(part, Vector3D.PLUS_K, Vector3D.PLUS_J),
                 stay.map(Retention.Stay::held),
                 stay.map(Retention.Stay::bite));
+    }
+
+    /** Whether it is a stone that sits on a wire by a hole. */
+    private static boolean isThreaded(Part part, Body body) {
+        return (part.kind() == PartKind.STONE || part.kind() == PartKind.BEAD)
+                && part.on().isPresent()
+                && !body.holes().isEmpty();
     }
 
     /** What lies on it by its seat: strand.element. */

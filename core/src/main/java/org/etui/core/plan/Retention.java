@@ -130,14 +130,20 @@ final class Retention {
     record Stay(Held held, Bite bite) {}
 
     /** Parts of a motion: three ways to go, then three axes to turn about. */
-    private static final int TURNS = 3;
+    static final int TURNS = 3;
 
     private static final int MOTIONS = 6;
 
-    private record Contact(Vector3D at, Vector3D normal) {}
+    /**
+     * Where something touches a stone.
+     *
+     * @param at about its middle, in the axes of the piece, mm
+     * @param normal outward
+     */
+    record Contact(Vector3D at, Vector3D normal) {}
 
     /**
-     * Of a part with an outline that wires touch; empty where none does.
+     * Of a part with an outline that wires touch, or go through; empty where none does.
      *
      * @param seated what lies on it by its seat: strand.element
      * @param wound most turns of one wire that are wound round it
@@ -158,12 +164,15 @@ final class Retention {
             back.addAll(walk.insets(1));
             turns = Math.max(turns, walk.turned / (2 * Math.PI));
         }
+        List<Contact> drilled = Drilled.contacts(solid, strands, there, middle);
+        contacts.addAll(drilled);
         if (contacts.isEmpty()) {
             return Optional.empty();
         }
+        int spin = drilled.isEmpty() ? spins(solid.body(), there) : Drilled.swings(solid.body(), there);
         Hold open = turns >= GRIPPING_TURNS ? Hold.GRIPPED : Hold.FREE;
         return Optional.of(new Stay(
-                held(contacts, surface.extentMm() / 2, spins(solid.body(), there), open),
+                held(contacts, surface.extentMm() / 2, spin, open),
                 part.place().tipDeg() == 0
                         ? new Bite(least(front), least(back))
                         : new Bite(OptionalDouble.empty(), OptionalDouble.empty())));
@@ -236,7 +245,7 @@ final class Retention {
         private void look(Vector3D at, String element) {
             double reach = surface.extentMm() + 2 * halfMm;
             Surface.Near near = Math.abs(at.getX()) > reach || Math.abs(at.getY()) > reach ? null : surface.near(at);
-            if (near == null || near.apartMm() - halfMm > TOUCHES_MM) {
+            if (near == null || near.apartMm() - halfMm > TOUCHES_MM || Drilled.isIn(surface.solid(), at, 2 * halfMm)) {
                 before = null;
                 return;
             }

@@ -7,11 +7,13 @@ import java.util.List;
 import java.util.Optional;
 import org.etui.core.element.Across;
 import org.etui.core.element.Across.Face;
+import org.etui.core.element.Bend;
 import org.etui.core.element.Element;
 import org.etui.core.element.Girth;
 import org.etui.core.element.Loop;
 import org.etui.core.element.Outline;
 import org.etui.core.element.Straight;
+import org.etui.core.element.Target;
 import org.etui.core.element.Turn;
 import org.etui.core.metal.Metal;
 import org.etui.core.metal.Temper;
@@ -20,6 +22,7 @@ import org.etui.core.piece.Body;
 import org.etui.core.piece.Part;
 import org.etui.core.piece.PartKind;
 import org.etui.core.piece.Piece;
+import org.etui.core.piece.Place;
 import org.etui.core.piece.Purpose;
 import org.etui.core.piece.Strand;
 import org.etui.core.plan.Retention.Held;
@@ -190,5 +193,58 @@ class RetentionTest {
         assertThat(Planner.plan(lengthwise, PlanOptions.USUAL).advice())
                 .extracting(a -> a.rule())
                 .contains("bail-lengthwise");
+    }
+
+    /** A pebble drilled level across, on a wire that runs through the hole; its first bend, else its beginning, lies so far to the right. */
+    private static Held onWire(double atMm, Element... elements) {
+        Body pebble =
+                new Body.Lens(OVAL, 6, Optional.of(new Body.Hole(List.of(0.0, 6.0, 0.0), List.of(1.0, 0.0, 0.0), 1)));
+        Part stone = Part.of("stone", PartKind.STONE, "stone", 24, Optional.of("wire.run"))
+                .withBody(pebble);
+        Strand wire = Strand.of("wire", "Wire", WIRE, List.of(elements)).withPlace(new Place(atMm, 6, 0, 0));
+        Piece piece = Piece.of("strung", Purpose.DECORATIVE, List.of(wire)).withParts(List.of(stone), List.of());
+        return Planner.plan(piece, PlanOptions.USUAL).bodies().get(0).held().orElseThrow();
+    }
+
+    /** A hole is a pin joint that slides: the wall keeps from going aside, nothing from going along (textbook); that it swings is no fault. */
+    @Test
+    void hole_letsGoAlongStraightWireOnly() {
+        Held held = onWire(-15, Straight.of("run", 30));
+
+        assertThat(List.of(held.left(), held.right())).containsOnly(Hold.FREE);
+        assertThat(List.of(held.front(), held.back(), held.up(), held.down(), held.turn()))
+                .containsOnly(Hold.HELD);
+    }
+
+    /** Wire that is bent aside beyond the hole stops the stone on that side; bent on both, it stays (common practice: drops are hung so). */
+    @Test
+    void bendBesideHole_stopsItThere() {
+        Bend right = new Bend("right", 90, 0.64, Turn.LEFT, 0, Optional.empty(), Target.RELEASED);
+        Straight run = Straight.of("run", 25);
+
+        Held one = onWire(11, run, right, Straight.of("end", 8));
+        Held both = Planner.plan(Patterns.find("top-drilled-drop").orElseThrow().usual(), PlanOptions.USUAL)
+                .bodies()
+                .get(0)
+                .held()
+                .orElseThrow();
+
+        assertThat(List.of(one.right(), one.left())).containsExactly(Hold.HELD, Hold.FREE);
+        assertThat(both.all()).isTrue();
+    }
+
+    /** Wire beside a hole does not go through it. */
+    @Test
+    void wireBesideHole_holdsNothing() {
+        Body pebble =
+                new Body.Lens(OVAL, 6, Optional.of(new Body.Hole(List.of(0.0, 6.0, 0.0), List.of(1.0, 0.0, 0.0), 1)));
+        Strand wire =
+                Strand.of("wire", "Wire", WIRE, List.of(Straight.of("run", 30))).withPlace(new Place(-15, 40, 0, 0));
+        Part stone = Part.of("stone", PartKind.STONE, "stone", 24, Optional.of("wire.run"))
+                .withBody(pebble);
+        Piece piece = Piece.of("beside", Purpose.DECORATIVE, List.of(wire)).withParts(List.of(stone), List.of());
+
+        assertThat(Planner.plan(piece, PlanOptions.USUAL).bodies().get(0).held())
+                .isEmpty();
     }
 }

@@ -20,6 +20,9 @@ final class MarksStrip {
     private final LengthFormat format;
     private final Flow flow;
 
+    /** So much of a strip runs out into the margin rather than into a row of its own. */
+    private static final double INTO_MARGIN_MM = 3;
+
     private MarksStrip(Plan plan, LengthFormat format, Flow flow) {
         this.plan = plan;
         this.format = format;
@@ -35,10 +38,11 @@ final class MarksStrip {
     /** The straight wire at true length with its marks, broken into rows where the paper ends. */
     private void strip(Plan.StrandPlan strand) {
         double wide = flow.width();
-        int rows = (int) Math.ceil(strand.amount().cutLengthMm() / wide);
+        double cut = strand.amount().cutLengthMm();
+        int rows = Math.max(1, (int) Math.ceil((cut - INTO_MARGIN_MM) / wide));
         for (int row = 0; row < rows; row++) {
             double from = row * wide;
-            double to = Math.min(strand.amount().cutLengthMm(), from + wide);
+            double to = row == rows - 1 ? cut : from + wide;
             List<Label> labels = labels(strand, from, to);
             List<String> title = Pen.lines(words(strand, row, rows), 3.2, 0.9 * wide);
             double head = 5 * title.size() + LEVEL_MM * levels(labels);
