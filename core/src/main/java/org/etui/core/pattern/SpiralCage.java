@@ -3,6 +3,7 @@ package org.etui.core.pattern;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.etui.core.check.BadInput;
 import org.etui.core.curve.Pose;
 import org.etui.core.element.Across;
@@ -80,10 +81,12 @@ final class SpiralCage extends Pattern {
         Pose rim = new FaceSpiral(front, surface, t).start();
         way.turn("second-corner", rim.heading(), t);
         elements.add(front.lifted(0, way.rollDeg(rim.left())));
-        // Both are wound while the wire between them is straight: the fold would be in the way.
-        List<String> order = new ArrayList<>(elements.stream().map(Element::id).toList());
-        order.remove(front.id());
-        order.add(1, front.id());
+        // Both are wound while the wire between them is straight, and the bail brings them together last: before, one
+        // would be in the way of the other.
+        List<String> order = Stream.of(
+                        back.id(), front.id(), "first-corner", "second-corner", "first-flare", "second-flare", "bail")
+                .filter(id -> elements.stream().anyMatch(e -> e.id().equals(id)))
+                .toList();
         Strand cage = Strand.of("cage", "Cage", wire, elements)
                 .withOrder(order)
                 .withAllowance(Allowance.usual().withHandleAt(HandleAt.NONE));

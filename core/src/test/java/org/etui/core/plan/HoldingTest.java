@@ -188,6 +188,10 @@ class HoldingTest {
 
         assertThat(step(plan, "cage.front-lid", Step.Kind.FORM))
                 .isLessThan(step(plan, "cage.first-corner", Step.Kind.FORM));
+        // Bent before its neighbours, the bail would bring one spiral through the other.
+        assertThat(step(plan, "cage.bail", Step.Kind.FORM))
+                .isGreaterThan(step(plan, "cage.second-corner", Step.Kind.FORM))
+                .isGreaterThan(step(plan, "cage.second-flare", Step.Kind.FORM));
         assertThat(plan.steps().stream().skip(stone + 1).filter(s -> s.kind() == Step.Kind.FORM))
                 .isEmpty();
         assertThat(plan.steps().get(stone).text()).contains("between two");
