@@ -4,7 +4,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import type { Habit, Learnt } from '../api/types';
 import { useSettings } from '../kit/settings';
 import { useKinds } from '../kit/useKinds';
-import { words } from '../kit/units';
+import { thickness, type Units, words } from '../kit/units';
 
 const SAYS: Record<Habit, string> = {
   allowance: 'wire taken',
@@ -14,13 +14,22 @@ const SAYS: Record<Habit, string> = {
   hold: 'what it holds',
 };
 
-const BANDS: Record<Learnt['group']['band'], string> = {
-  fine: 'under 0.5 mm',
-  thin: '0.5 to 0.8 mm',
-  medium: '0.8 to 1.2 mm',
-  stout: '1.2 to 1.8 mm',
-  heavy: '1.8 mm and more',
+/** Where a band of thicknesses begins and ends, mm. */
+const BANDS: Record<Learnt['group']['band'], { from: number; to?: number }> = {
+  fine: { from: 0, to: 0.5 },
+  thin: { from: 0.5, to: 0.8 },
+  medium: { from: 0.8, to: 1.2 },
+  stout: { from: 1.2, to: 1.8 },
+  heavy: { from: 1.8 },
 };
+
+/** How thick the wire is that something was learnt of. */
+export function band(of: Learnt['group']['band'], units: Units): string {
+  const { from, to } = BANDS[of];
+  const says = (mm: number) => (units === 'mm' ? `${mm} mm` : thickness(mm, units));
+  if (to === undefined) return `${says(from)} and more`;
+  return from === 0 ? `under ${says(to)}` : `${says(from).replace(/ \w+$/, '')} to ${says(to)}`;
+}
 
 /** Kinds of steps in which no element is formed. */
 const STEPS: Record<string, string> = {
@@ -92,12 +101,13 @@ export function HandRow(props: {
 }) {
   const { learnt } = props;
   const { group } = learnt;
+  const { units } = useSettings();
   const kind =
     useKinds().elements.find((e) => e.kind === group.kind)?.words ?? STEPS[group.kind] ?? group.kind;
   return (
     <div className="hand-row">
       <b>
-        {kind}, {words(group.metal)}, {BANDS[group.band]}
+        {kind}, {words(group.metal)}, {band(group.band, units)}
       </b>
       <p>
         Yours: {more(learnt.factor)}; nine times in ten between {percent(learnt.from)} and{' '}

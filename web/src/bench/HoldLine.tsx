@@ -2,14 +2,13 @@ import Button from '@mui/material/Button';
 import { useBench } from './bench';
 import { useFix } from './fix';
 import { NumberField } from '../kit/NumberField';
-import { grams } from '../kit/units';
+import { grams, NEWTONS_A_GRAM } from '../kit/units';
 
-const G = 9.80665 / 1000;
 const RULE = 'holds-too-little';
 
 /** What is needed, g: as it was typed; what a purpose needs to two digits, since it is an estimate. */
 function needed(newtons: number, typed: boolean): number {
-  const grams = newtons / G;
+  const grams = newtons / NEWTONS_A_GRAM;
   return typed ? Math.round(grams) : Number(grams.toPrecision(2));
 }
 
@@ -35,7 +34,7 @@ export function HoldLine() {
           value={needed(weakest.shouldN, piece.loadN !== undefined)}
           unit="g"
           step={50}
-          onChange={(needs) => change((p) => ({ ...p, loadN: needs * G }))}
+          onChange={(needs) => change((p) => ({ ...p, loadN: needs * NEWTONS_A_GRAM }))}
         />
       </dl>
       {piece.loadN !== undefined && (

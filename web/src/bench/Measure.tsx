@@ -8,9 +8,8 @@ import { ChoiceField } from '../kit/ChoiceField';
 import { LengthField } from '../kit/LengthField';
 import { NumberField } from '../kit/NumberField';
 import { TextField } from '../kit/TextField';
+import { NEWTONS_A_GRAM } from '../kit/units';
 import { isFine, isLength, WHAT, type What } from './log';
-
-const G = 9.80665 / 1000;
 
 /** What can be measured, with a field in its unit and a calliper where one is used; written down with one button. */
 export function Measure(props: {
@@ -109,7 +108,7 @@ export function Measure(props: {
 const READ: Partial<
   Record<What, { from: 'scale' | 'thermometer'; unit: string; step: number; times: number }>
 > = {
-  hold: { from: 'scale', unit: 'g', step: 10, times: 1 / G },
+  hold: { from: 'scale', unit: 'g', step: 10, times: 1 / NEWTONS_A_GRAM },
   mass: { from: 'scale', unit: 'g', step: 0.1, times: 1 },
   bath: { from: 'thermometer', unit: '°C', step: 1, times: 1 },
 };

@@ -74,6 +74,9 @@ export function toolSize(mm: number, units: Units): string {
   return units === 'mm' ? `${lengthNumber(mm, units).replace(/\.0$/, '')} mm` : length(mm, units);
 }
 
+/** What a gram weighs, N: standard gravity (ISO 80000-3). */
+export const NEWTONS_A_GRAM = 9.80665 / 1000;
+
 /** Two digits: from spool to spool loads differ by more than a third would tell. */
 function twoDigits(n: number): string {
   return n >= 99.5 ? String(Number(n.toPrecision(2))) : n.toPrecision(2);
@@ -81,13 +84,13 @@ function twoDigits(n: number): string {
 
 /** A load as worked out, in grams, as on a kitchen scale. */
 export function grams(newtons: number): string {
-  const g = (newtons / 9.80665) * 1000;
+  const g = newtons / NEWTONS_A_GRAM;
   return g < 995 ? `${twoDigits(g)} g` : `${twoDigits(g / 1000)} kg`;
 }
 
 /** A load as it was read off a scale. */
 export function weighed(newtons: number): string {
-  const g = (newtons / 9.80665) * 1000;
+  const g = newtons / NEWTONS_A_GRAM;
   return g < 1000 ? `${g.toFixed(0)} g` : `${(g / 1000).toFixed(2)} kg`;
 }
 
