@@ -69,7 +69,7 @@ abstract class HeldStone extends Pattern {
     }
 
     /** The stone first, then how it is held. */
-    static List<Parameter> asked(Parameter... holding) {
+    static List<Parameter> asked(List<Parameter> holding) {
         List<Parameter> all = new ArrayList<>(List.of(
                 Parameter.choice("outline", "stone", "drop", "oval", "round", "rectangle", "shard", "traced"),
                 Parameter.way("way", "stone, traced", PEBBLE).onlyWith("outline", "traced"),
@@ -83,7 +83,7 @@ abstract class HeldStone extends Pattern {
                         .leftFree(),
                 Parameter.choice("points", "its point", "up", "down").onlyWith("outline", "drop", "shard"),
                 Parameter.mm("thicknessMm", "stone, thickness", 6, 0.5, 60)));
-        all.addAll(List.of(holding));
+        all.addAll(holding);
         return List.copyOf(all);
     }
 

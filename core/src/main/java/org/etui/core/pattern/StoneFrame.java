@@ -64,18 +64,22 @@ final class StoneFrame extends HeldStone {
                 "A stone held by lashed frame wires, woven over in front, with a bail and scrolled ends.",
                 List.of(Purpose.PENDANT, Purpose.DECORATIVE),
                 Wire.ofAwg(Metal.COPPER, Temper.DEAD_SOFT, "20"),
-                asked(
+                asked(Ends.asked(
+                        2,
                         Parameter.count("frameWires", "frame wires", 3, 2, 8),
                         Parameter.count("lashings", "lashings", 3, 1, 12),
                         Parameter.number("lashTurns", "each lashing, turns", "turns", 4, 1, 20),
                         Parameter.count("passes", "passes of the weave", 6, 2, 20),
                         Parameter.mm("neckMm", "neck", 5, 1, 40),
-                        Parameter.mm("bailInsideMm", "bail, inside", 5, 2, 30),
-                        Parameter.number("scrollTurns", "scrolls, turns", "turns", 2, 0.5, 8)));
+                        Parameter.mm("bailInsideMm", "bail, inside", 5, 2, 30))));
     }
 
     @Override
     Piece build(Values values, Wire wire, Purpose purpose) {
+        return Ends.made(values, wire, v -> framed(v, wire, purpose));
+    }
+
+    private Piece framed(Values values, Wire wire, Purpose purpose) {
         int frames = values.count("frameWires");
         Wire fine = Wire.ofRound(wire.metal(), wire.temper(), fineMm(wire));
         Outline outline = outline(values);

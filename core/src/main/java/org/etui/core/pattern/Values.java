@@ -42,6 +42,13 @@ record Values(Map<String, Object> all) {
         return new Values(all);
     }
 
+    /** The same with another number. */
+    Values with(String name, double number) {
+        Map<String, Object> other = new LinkedHashMap<>(all);
+        other.put(name, number);
+        return new Values(other);
+    }
+
     double number(String name) {
         return (Double) all.get(name);
     }

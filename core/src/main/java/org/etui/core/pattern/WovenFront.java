@@ -85,7 +85,8 @@ final class WovenFront extends HeldStone {
                 "A stone held by its own frame wires, crossed over the front and tied behind, with a bail of several wires.",
                 List.of(Purpose.PENDANT, Purpose.DECORATIVE),
                 Wire.ofAwg(Metal.COPPER, Temper.DEAD_SOFT, "20"),
-                asked(
+                asked(Ends.asked(
+                        1.5,
                         Parameter.count("frameWires", "frame wires", 4, 3, 8),
                         Parameter.count("frontWires", "of them over the front", 1, 1, 3),
                         Parameter.count("lashings", "lashings", 3, 1, 8),
@@ -93,8 +94,7 @@ final class WovenFront extends HeldStone {
                         Parameter.choice("lashingWire", "lashing wire", "half-round", "round"),
                         Parameter.mm("neckMm", "neck", 6, 2, 40),
                         Parameter.choice("bailWires", "wires side by side in the bail", "2", "4"),
-                        Parameter.mm("bailInsideMm", "bail, inside", 5, 2, 30),
-                        Parameter.number("scrollTurns", "scrolls, turns", "turns", 1.5, 0.5, 8)));
+                        Parameter.mm("bailInsideMm", "bail, inside", 5, 2, 30))));
     }
 
     /** What is laid out for every wire of the frame. */
@@ -176,6 +176,10 @@ final class WovenFront extends HeldStone {
     /** As many wires over the faces as there is room for: where the stone is small for its wire the others go up into the neck. */
     @Override
     Piece build(Values values, Wire wire, Purpose purpose) {
+        return Ends.made(values, wire, v -> woven(v, wire, purpose));
+    }
+
+    private Piece woven(Values values, Wire wire, Purpose purpose) {
         int front = Math.min(values.count("frontWires"), values.count("frameWires") - 2);
         for (int over = front; over > 0; over--) {
             Piece piece = build(values, wire, purpose, over, true);
