@@ -1739,7 +1739,7 @@ export interface components {
             canRedo: boolean;
             /** @description the stones */
             stones: components["schemas"]["KeptStone"][];
-            /** @description how each looks from the front */
+            /** @description how each looks: a crystal from its side, all others from the front */
             drawn: components["schemas"]["StoneControllerDrawnStone"][];
         };
         KeptStone: {

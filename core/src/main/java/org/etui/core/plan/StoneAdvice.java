@@ -1,16 +1,23 @@
 package org.etui.core.plan;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.etui.core.element.Element;
 import org.etui.core.measure.LengthFormat;
+import org.etui.core.piece.Body;
 import org.etui.core.piece.Part;
 import org.etui.core.piece.Piece;
 import org.etui.core.piece.Purpose;
+import org.etui.core.piece.Solid;
+import org.etui.core.piece.Surface;
 import org.etui.core.rule.Advice;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.locationtech.jts.algorithm.CGAlgorithms3D;
+import org.locationtech.jts.geom.Coordinate;
 
 /** What is to be said of stones as they lie in their wires: whether they stay, how far wires reach over them, and how the piece hangs. */
 final class StoneAdvice {
@@ -19,6 +26,12 @@ final class StoneAdvice {
 
     /** A bail whose axis leaves the plane of the piece by more than this lies flat in it (45°). */
     private static final double CROSSWISE = Math.sqrt(0.5);
+
+    /** An end that stands off everything by more than this catches (engineering estimate). */
+    private static final double SNAG_MM = 1;
+
+    /** Along its own wire an end is not near itself before so many thicknesses. */
+    private static final double OWN_THICKNESSES = 4;
 
     private StoneAdvice() {}
 
@@ -36,6 +49,9 @@ final class StoneAdvice {
             });
         }
         hangs(piece, bodies, strands).ifPresent(advice::add);
+        if (bodies.stream().anyMatch(b -> b.held().isPresent())) {
+            snags(piece, strands, format).ifPresent(advice::add);
+        }
         return advice;
     }
 
@@ -70,6 +86,61 @@ final class StoneAdvice {
                         held.turn() == as ? "by turning out" : "")
                 .filter(w -> !w.isEmpty())
                 .toList();
+    }
+
+    /** Ends of wires that stand off stones and all other wire. */
+    private static Optional<Advice> snags(Piece piece, List<Plan.StrandPlan> strands, LengthFormat format) {
+        List<Snag> snags = new ArrayList<>();
+        for (Plan.StrandPlan strand : strands) {
+            List<double[]> line = strand.drawn().outline();
+            double free = Math.max(
+                    freeMm(piece, strands, strand, line.get(0)),
+                    freeMm(piece, strands, strand, line.get(line.size() - 1)));
+            if (free > SNAG_MM) {
+                snags.add(new Snag(strand.title().toLowerCase(Locale.ROOT), free));
+            }
+        }
+        return snags.stream()
+                .max(Comparator.comparingDouble(Snag::freeMm))
+                .map(most -> Advice.snags(
+                        String.join(", of the ", snags.stream().map(Snag::wire).toList()),
+                        format.say(most.freeMm(), 0)));
+    }
+
+    private record Snag(String wire, double freeMm) {}
+
+    /** How far an end stands off all stones, all other wire, and its own beyond the next few thicknesses, mm. */
+    private static double freeMm(Piece piece, List<Plan.StrandPlan> strands, Plan.StrandPlan of, double[] end) {
+        Vector3D at = new Vector3D(end[0], end[1], end[2]);
+        double half = halfMm(of);
+        double free = Double.POSITIVE_INFINITY;
+        for (Plan.StrandPlan other : strands) {
+            List<double[]> line = other.drawn().outline();
+            for (int i = 1; i < line.size(); i++) {
+                double along = Math.min(Math.abs(line.get(i - 1)[3] - end[3]), Math.abs(line.get(i)[3] - end[3]));
+                if (other != of || along > OWN_THICKNESSES * 2 * half) {
+                    double apart =
+                            CGAlgorithms3D.distancePointSegment(point(end), point(line.get(i - 1)), point(line.get(i)));
+                    free = Math.min(free, apart - half - halfMm(other));
+                }
+            }
+        }
+        for (Part part : piece.parts()) {
+            if (part.body().flatMap(Body::front).isPresent()) {
+                Surface surface = new Surface(new Solid(part.body().orElseThrow()));
+                free = Math.min(
+                        free, surface.near(part.place().pose().inverse().at(at)).apartMm() - half);
+            }
+        }
+        return free;
+    }
+
+    private static Coordinate point(double[] p) {
+        return new Coordinate(p[0], p[1], p[2]);
+    }
+
+    private static double halfMm(Plan.StrandPlan strand) {
+        return strand.bought().wire().section().thicknessMm() / 2;
     }
 
     /** A pendant with a stone hangs by its highest eye: what goes through that runs along the eye's axis. */

@@ -113,6 +113,23 @@ public record Advice(
                 Optional.empty());
     }
 
+    /**
+     * Ends of wires that stand free about a stone.
+     *
+     * @param wires whose ends they are, in words
+     * @param gap by how much the freest stands off all else, in words
+     */
+    public static Advice snags(String wires, String gap) {
+        return new Advice(
+                Severity.MIND,
+                "snags",
+                "strands",
+                "An end of the " + wires + " stands off stone and wires by " + gap + ": it catches on cloth and hair.",
+                "An end that lies against wire or stone, or inside a curl, has nothing to catch with (common practice).",
+                "Tuck it in, or roll it into a curl.",
+                Optional.empty());
+    }
+
     /** A bail that lies flat in the piece. */
     public static Advice lengthwise(String bail) {
         return new Advice(

@@ -8,6 +8,7 @@ import java.util.Optional;
 import org.etui.core.element.Across;
 import org.etui.core.element.Across.Face;
 import org.etui.core.element.Bend;
+import org.etui.core.element.Curl;
 import org.etui.core.element.Element;
 import org.etui.core.element.Girth;
 import org.etui.core.element.Loop;
@@ -27,6 +28,7 @@ import org.etui.core.piece.Purpose;
 import org.etui.core.piece.Strand;
 import org.etui.core.plan.Retention.Held;
 import org.etui.core.plan.Retention.Hold;
+import org.etui.core.rule.Advice;
 import org.etui.core.wire.Wire;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -246,5 +248,27 @@ class RetentionTest {
 
         assertThat(Planner.plan(piece, PlanOptions.USUAL).bodies().get(0).held())
                 .isEmpty();
+    }
+
+    private static List<String> snags(Element... beyond) {
+        List<Element> elements =
+                new ArrayList<>(List.of(Girth.of("round", OVAL, Turn.LEFT).on("stone", 0.8, 0)));
+        elements.addAll(List.of(beyond));
+        Part stone =
+                Part.of("stone", PartKind.STONE, "stone", 6, Optional.empty()).withBody(CABOCHON);
+        Piece piece = Piece.of("held", Purpose.DECORATIVE, List.of(Strand.of("band", "Band", WIRE, elements)))
+                .withParts(List.of(stone), List.of());
+        return Planner.plan(piece, PlanOptions.USUAL).advice().stream()
+                .filter(a -> a.rule().equals("snags"))
+                .map(Advice::message)
+                .toList();
+    }
+
+    /** A straight end that leaves the stone catches; one rolled into a curl, or lying at the stone, does not (common practice). */
+    @Test
+    void endThatStandsOff_snags() {
+        assertThat(snags(Straight.of("end", 9))).singleElement().asString().contains("end of the band");
+        assertThat(snags(Straight.of("end", 9), Curl.of("curl", 1, Turn.RIGHT))).isEmpty();
+        assertThat(snags()).isEmpty();
     }
 }
