@@ -42,8 +42,8 @@ final class Ends {
     }
 
     /** What is asked of them, after what holds the stone. */
-    static List<Parameter> asked(double usualTurns, Parameter... before) {
-        List<Parameter> all = new ArrayList<>(List.of(before));
+    static List<Parameter> asked(double usualTurns) {
+        List<Parameter> all = new ArrayList<>();
         all.add(Parameter.choice(BY, "scrolls by", "turns", CUT));
         all.add(Parameter.number(TURNS, "scrolls, turns", "turns", usualTurns, LEAST_TURNS, MOST_TURNS)
                 .onlyWith(BY, "turns"));

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.etui.core.check.BadInput;
 import org.etui.core.curve.CentreLine;
 import org.etui.core.curve.Circuit;
@@ -40,6 +41,8 @@ abstract class HeldStone extends Pattern {
     private static final String PEBBLE =
             "10 0, 9 8, 5 13, 0 14.5, -5 13, -9 8, -10.5 0, -9 -8, -5 -12.5, 0 -14, 5 -12.5, 9 -8";
 
+    private static final String CHOSEN = "as chosen";
+
     static final double SCROLL_INSIDE_MM = 0.8;
     static final double SCROLL_GAP_MM = 0.4;
 
@@ -68,8 +71,18 @@ abstract class HeldStone extends Pattern {
         super(name, title, about, purposes, wire, parameters);
     }
 
+    /** How many lashings, and where: evenly, or the first and the last as far from the top as the maker says, the others evenly between. */
+    static List<Parameter> lashed(int most) {
+        return List.of(
+                Parameter.count("lashings", "lashings", 3, 1, most),
+                Parameter.choice("lashed", "lashings lie", "evenly", CHOSEN),
+                Parameter.number("firstLashingPercent", "first lashing, of the way round", "%", 20, 12, 45)
+                        .onlyWith("lashed", CHOSEN));
+    }
+
     /** The stone first, then how it is held. */
-    static List<Parameter> asked(List<Parameter> holding) {
+    @SafeVarargs
+    static List<Parameter> asked(List<Parameter>... holding) {
         List<Parameter> all = new ArrayList<>(List.of(
                 Parameter.choice("outline", "stone", "drop", "oval", "round", "rectangle", "shard", "traced"),
                 Parameter.way("way", "stone, traced", PEBBLE).onlyWith("outline", "traced"),
@@ -83,7 +96,7 @@ abstract class HeldStone extends Pattern {
                         .leftFree(),
                 Parameter.choice("points", "its point", "up", "down").onlyWith("outline", "drop", "shard"),
                 Parameter.mm("thicknessMm", "stone, thickness", 6, 0.5, 60)));
-        all.addAll(holding);
+        Stream.of(holding).forEach(all::addAll);
         return List.copyOf(all);
     }
 
@@ -188,7 +201,14 @@ abstract class HeldStone extends Pattern {
 
     /** Where a lashing comes: evenly spaced, and moved away from a corner, where no hand lashes (common practice). */
     private static double lashedAt(Circuit round, Values values, double fineMm, double from, int lashing) {
-        double part = (1 - 2 * from) / (values.count("lashings") + 1);
+        int count = values.count("lashings");
+        if (values.word("lashed").equals(CHOSEN)) {
+            double apart = (values.number("lashTurns") + 1) * fineMm / round.lengthMm();
+            double most = 0.5 - (count - 1) * apart / 2;
+            double first = Math.max(from + LEAST_SIDE, Math.min(values.number("firstLashingPercent") / 100, most));
+            return count == 1 ? first : first + (lashing - 1) * (1 - 2 * first) / (count - 1);
+        }
+        double part = (1 - 2 * from) / (count + 1);
         double even = from + lashing * part;
         double half = Math.min(part / 2, values.number("lashTurns") * fineMm / round.lengthMm());
         double best = even;

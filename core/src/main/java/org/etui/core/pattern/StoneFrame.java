@@ -64,14 +64,16 @@ final class StoneFrame extends HeldStone {
                 "A stone held by lashed frame wires, woven over in front, with a bail and scrolled ends.",
                 List.of(Purpose.PENDANT, Purpose.DECORATIVE),
                 Wire.ofAwg(Metal.COPPER, Temper.DEAD_SOFT, "20"),
-                asked(Ends.asked(
-                        2,
-                        Parameter.count("frameWires", "frame wires", 3, 2, 8),
-                        Parameter.count("lashings", "lashings", 3, 1, 12),
-                        Parameter.number("lashTurns", "each lashing, turns", "turns", 4, 1, 20),
-                        Parameter.count("passes", "passes of the weave", 6, 2, 20),
-                        Parameter.mm("neckMm", "neck", 5, 1, 40),
-                        Parameter.mm("bailInsideMm", "bail, inside", 5, 2, 30))));
+                asked(
+                        List.of(Parameter.count("frameWires", "frame wires", 3, 2, 8)),
+                        lashed(12),
+                        List.of(
+                                Parameter.number("lashTurns", "each lashing, turns", "turns", 4, 1, 20),
+                                Parameter.choice("lashingWire", "lashing wire", "round", "half-round"),
+                                Parameter.count("passes", "passes of the weave", 6, 2, 20),
+                                Parameter.mm("neckMm", "neck", 5, 1, 40),
+                                Parameter.mm("bailInsideMm", "bail, inside", 5, 2, 30)),
+                        Ends.asked(2)));
     }
 
     @Override
@@ -81,7 +83,7 @@ final class StoneFrame extends HeldStone {
 
     private Piece framed(Values values, Wire wire, Purpose purpose) {
         int frames = values.count("frameWires");
-        Wire fine = Wire.ofRound(wire.metal(), wire.temper(), fineMm(wire));
+        Wire fine = fine(values, wire);
         Outline outline = outline(values);
         double bundle = frames * wire.section().acrossMm();
         Body.Cabochon stone = stone(values, outline, bundle);
@@ -93,7 +95,8 @@ final class StoneFrame extends HeldStone {
         strands.add(neckLashing(values, fine, strands.subList(0, frames)));
         Piece bare = Piece.of(title(), purpose, strands).withParts(List.of(part(values, stone)), List.of());
         List<Strand> woven = new ArrayList<>(strands);
-        woven.add(weave(values, fine, strands.subList(0, frames)));
+        Wire weaving = Wire.ofRound(wire.metal(), wire.temper(), fineMm(wire));
+        woven.add(weave(values, weaving, fine.section().acrossMm(), strands.subList(0, frames)));
         Piece whole = Piece.of(title(), purpose, woven).withParts(List.of(part(values, stone)), List.of());
         // A stone that is small for its wire has no room for the weave.
         return isMakeable(whole) ? whole : bare;
@@ -149,7 +152,13 @@ final class StoneFrame extends HeldStone {
         elements.add(scroll("first-scroll", values));
         elements.add(Straight.of("first-neck", neck));
         elements.add(Bend.of("first-corner", 90 - Math.toDegrees(turned(round, from)), Turn.RIGHT));
-        elements.addAll(sides(places(round, values, fineMm(wire), from), stone, across / 2, slot, from, to));
+        elements.addAll(sides(
+                places(round, values, fine(values, wire).section().acrossMm(), from),
+                stone,
+                across / 2,
+                slot,
+                from,
+                to));
         elements.add(Bend.of("second-corner", 90 + Math.toDegrees(turned(round, to)), Turn.RIGHT));
         elements.add(Straight.of("second-neck", Math.max(t, neck + higherMm(round, t, from, to)) + longerMm));
         elements.addAll(List.of(end));
@@ -169,8 +178,8 @@ final class StoneFrame extends HeldStone {
      * Over the front from side to side and back again behind, from the top down, over the bundle at every edge; its ends
      * are tucked under behind.
      */
-    private static Strand weave(Values values, Wire fine, List<Strand> frames) {
-        List<Double> free = free(values, fine, frames.get(0));
+    private static Strand weave(Values values, Wire fine, double lashingMm, List<Strand> frames) {
+        List<Double> free = free(values, lashingMm, frames.get(0));
         int passes = passes(values, fine, free);
         List<Element> elements = new ArrayList<>();
         elements.add(Across.of("tail", STONE, Across.Face.BACK, 1 - at(free, 0, passes), at(free, 0, passes))
@@ -205,14 +214,14 @@ final class StoneFrame extends HeldStone {
     }
 
     /** Places along a side, from the top down, that are clear of the lashings on either side. */
-    private static List<Double> free(Values values, Wire fine, Strand frame) {
+    private static List<Double> free(Values values, double lashingMm, Strand frame) {
         List<Girth> sides = frame.elements().stream()
                 .flatMap(e -> e.seated(Seating.girths()).flatMap(g -> g).stream())
                 .toList();
         Solid stone = new Solid(stone(values, outline(values), 0));
         Surface surface = new Surface(stone);
         Circuit round = round(values);
-        double clear = (values.number("lashTurns") / 2 + 4) * fine.section().acrossMm() / round.lengthMm();
+        double clear = (values.number("lashTurns") / 2 + 4) * lashingMm / round.lengthMm();
         List<Double> free = DoubleStream.iterate(WOVEN_FROM, at -> at <= WOVEN_TO, at -> at + PLACE)
                 .filter(at -> sides.stream()
                         .skip(1)

@@ -85,16 +85,18 @@ final class WovenFront extends HeldStone {
                 "A stone held by its own frame wires, crossed over the front and tied behind, with a bail of several wires.",
                 List.of(Purpose.PENDANT, Purpose.DECORATIVE),
                 Wire.ofAwg(Metal.COPPER, Temper.DEAD_SOFT, "20"),
-                asked(Ends.asked(
-                        1.5,
-                        Parameter.count("frameWires", "frame wires", 4, 3, 8),
-                        Parameter.count("frontWires", "of them over the front", 1, 1, 3),
-                        Parameter.count("lashings", "lashings", 3, 1, 8),
-                        Parameter.number("lashTurns", "each lashing, turns", "turns", 4, 1, 20),
-                        Parameter.choice("lashingWire", "lashing wire", "half-round", "round"),
-                        Parameter.mm("neckMm", "neck", 6, 2, 40),
-                        Parameter.choice("bailWires", "wires side by side in the bail", "2", "4"),
-                        Parameter.mm("bailInsideMm", "bail, inside", 5, 2, 30))));
+                asked(
+                        List.of(
+                                Parameter.count("frameWires", "frame wires", 4, 3, 8),
+                                Parameter.count("frontWires", "of them over the front", 1, 1, 3)),
+                        lashed(8),
+                        List.of(
+                                Parameter.number("lashTurns", "each lashing, turns", "turns", 4, 1, 20),
+                                Parameter.choice("lashingWire", "lashing wire", "half-round", "round"),
+                                Parameter.mm("neckMm", "neck", 6, 2, 40),
+                                Parameter.choice("bailWires", "wires side by side in the bail", "2", "4"),
+                                Parameter.mm("bailInsideMm", "bail, inside", 5, 2, 30)),
+                        Ends.asked(1.5)));
     }
 
     /** What is laid out for every wire of the frame. */

@@ -10,6 +10,7 @@ import java.util.Random;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.assertj.core.data.Offset;
+import org.etui.core.element.Girth;
 import org.etui.core.element.Outline;
 import org.etui.core.element.Spiral;
 import org.etui.core.pattern.Patterns;
@@ -17,6 +18,7 @@ import org.etui.core.piece.Body;
 import org.etui.core.piece.Piece;
 import org.etui.core.piece.Solid;
 import org.etui.core.plan.Retention.Hold;
+import org.etui.core.section.HalfRound;
 import org.etui.core.sequence.Step;
 import org.etui.core.work.StrandWork;
 import org.hipparchus.analysis.integration.IterativeLegendreGaussIntegrator;
@@ -289,5 +291,26 @@ class HoldingTest {
 
         assertThat(step(plan, "drop.first-side", Step.Kind.FORM)).isLessThan(stone);
         assertThat(step(plan, "drop.second-side", Step.Kind.FORM)).isGreaterThan(stone);
+    }
+
+    /** Lashings where the maker wants them: the first a fifth of the way round from the top, the last as far on the other side, one between (by hand). */
+    @ParameterizedTest
+    @ValueSource(strings = {"stone-frame", "woven-front"})
+    void lashings_lieWhereTheyAreChosen(String pattern) {
+        Piece piece = made(
+                pattern,
+                Map.of("lashed", "as chosen", "firstLashingPercent", 20.0, "lashings", 3, "lashingWire", "half-round"));
+        Plan plan = planned(piece);
+
+        for (int i = 0; i < 3; i++) {
+            Girth side = (Girth) piece.strand("frame-2")
+                    .orElseThrow()
+                    .element("side-" + (i + 1))
+                    .orElseThrow();
+            assertThat(side.to()).isCloseTo(0.2 + 0.3 * i, Offset.offset(1e-9));
+        }
+        assertThat(piece.strand("lashing-1").orElseThrow().wire().section()).isInstanceOf(HalfRound.class);
+        assertThat(plan.clashes()).isEmpty();
+        assertThat(plan.bodies().get(0).held().orElseThrow().all()).isTrue();
     }
 }
