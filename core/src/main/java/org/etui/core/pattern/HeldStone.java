@@ -76,7 +76,7 @@ abstract class HeldStone extends Pattern {
         return List.of(
                 Parameter.count("lashings", "lashings", 3, 1, most),
                 Parameter.choice("lashed", "lashings lie", "evenly", CHOSEN),
-                Parameter.number("firstLashingPercent", "first lashing, of the way round", "%", 20, 12, 45)
+                Parameter.number("firstLashingPercent", "first lashing from the top", "%", 20, 12, 45)
                         .onlyWith("lashed", CHOSEN));
     }
 
