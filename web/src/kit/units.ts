@@ -91,7 +91,7 @@ export function grams(newtons: number): string {
 /** A load as it was read off a scale. */
 export function weighed(newtons: number): string {
   const g = newtons / NEWTONS_A_GRAM;
-  return g < 1000 ? `${g.toFixed(0)} g` : `${(g / 1000).toFixed(2)} kg`;
+  return Math.round(g) < 1000 ? `${g.toFixed(0)} g` : `${(g / 1000).toFixed(2)} kg`;
 }
 
 /** A load: grams first, newtons beside. */
