@@ -122,6 +122,9 @@ final class StoneAdvice {
                     double apart =
                             CGAlgorithms3D.distancePointSegment(point(end), point(line.get(i - 1)), point(line.get(i)));
                     free = Math.min(free, apart - half - halfMm(other));
+                    if (free <= SNAG_MM) {
+                        return free;
+                    }
                 }
             }
         }
