@@ -26,7 +26,7 @@ final class Ends {
     private static final double STEP_TURNS = 0.05;
 
     private static final double EXACT = 1e-6;
-    private static final int MOST_TRIES = 4;
+    private static final int MOST_TRIES = 8;
 
     /** Less than this is not worth a word. */
     private static final double SPARE_MM = 4;
@@ -75,24 +75,19 @@ final class Ends {
                         .min()
                         .orElse(0);
         double turns = LEAST_TURNS;
-        // What stands above the scrolls grows with them: what that takes more is taken off the scrolls again.
-        for (int i = 0; i < MOST_TRIES; i++) {
-            double tried = turns(eachMm);
+        double tried = turns(eachMm);
+        double tooMany = tried + STEP_TURNS;
+        // What stands above the scrolls grows with them: where that takes too much, turns are halved towards those that
+        // fit.
+        for (int i = 0; i < MOST_TRIES && tried > turns + EXACT; i++) {
             Piece piece = build.apply(values.with(TURNS, tried));
-            if (!HeldStone.isMakeable(piece)) {
-                break;
-            }
-            double moreMm = frames(piece)
-                    .filter(w -> fit.contains(w.strand().id()))
-                    .mapToDouble(w -> w.cutMm() - cutMm)
-                    .max()
-                    .orElse(0);
-            if (moreMm <= EXACT) {
+            if (HeldStone.isMakeable(piece) && fit(piece, fit)) {
                 made = piece;
                 turns = tried;
-                break;
+            } else {
+                tooMany = tried;
             }
-            eachMm -= moreMm;
+            tried = STEP_TURNS * Math.floor((turns + tooMany) / 2 / STEP_TURNS + EXACT);
         }
         List<String> told = new ArrayList<>(made.notes().isEmpty() ? List.of() : List.of(made.notes()));
         told.add(String.format(Locale.ROOT, "Of frame wires cut to %.0f mm", cutMm)
@@ -100,11 +95,15 @@ final class Ends {
                         ? String.format(
                                 Locale.ROOT,
                                 ", %.0f mm are left for each scroll: %s turns.",
-                                Math.floor(eachMm),
+                                Math.floor(scrollMm(turns)),
                                 plain(turns))
                         : " nothing is left for scrolls: they are planned as small as they can be."));
         frames(made).forEach(w -> over(w, told));
         return made.withNotes(String.join(" ", told));
+    }
+
+    private boolean fit(Piece piece, List<String> wires) {
+        return frames(piece).filter(w -> wires.contains(w.strand().id())).allMatch(w -> w.cutMm() <= cutMm + EXACT);
     }
 
     /** What is told of a wire that takes clearly more or less than it is cut to. */
