@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.IntStream;
+import org.etui.core.check.Check;
 import org.etui.core.check.Family;
 import org.etui.core.check.Term;
 import org.etui.core.check.Titled;
@@ -42,11 +43,16 @@ public sealed interface Body {
 
             @Term(value = "how wide it is, mm", from = 0.01, to = 100)
             double diameterMm) {
-        /** Copies the lists. */
+        /** @throws IllegalArgumentException if it runs in no direction */
         public Hole {
             atMm = List.copyOf(atMm);
             along = List.copyOf(along);
+            Check.that(
+                    along.stream().mapToDouble(a -> a * a).sum() > LEAST_SQUARED,
+                    "along must point somewhere, was 0, 0, 0");
         }
+
+        private static final double LEAST_SQUARED = 1e-12;
 
         /** Through the middle, from back to front. */
         public static Hole through(double diameterMm) {

@@ -2,9 +2,11 @@ package org.etui.core.plan;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.etui.core.element.Element;
 import org.etui.core.measure.LengthFormat;
@@ -30,6 +32,10 @@ final class StoneAdvice {
     /** An end that stands off everything by more than this catches (engineering estimate). */
     private static final double SNAG_MM = 1;
 
+    /** What goes through an ear or hooks into something has an end that stands off. */
+    private static final Set<Purpose> OPEN_ENDED =
+            EnumSet.of(Purpose.EAR_WIRE, Purpose.NECKLACE_CLOSURE, Purpose.BRACELET_CLOSURE, Purpose.BANGLE_CLOSURE);
+
     /** Along its own wire an end is not near itself before so many thicknesses. */
     private static final double OWN_THICKNESSES = 4;
 
@@ -49,7 +55,8 @@ final class StoneAdvice {
             });
         }
         hangs(piece, bodies, strands).ifPresent(advice::add);
-        if (bodies.stream().anyMatch(b -> b.held().isPresent())) {
+        if (!OPEN_ENDED.contains(piece.purpose())
+                && bodies.stream().anyMatch(b -> b.held().isPresent())) {
             snags(piece, strands, format).ifPresent(advice::add);
         }
         return advice;

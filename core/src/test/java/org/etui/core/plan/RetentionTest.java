@@ -1,6 +1,7 @@
 package org.etui.core.plan;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -270,5 +271,14 @@ class RetentionTest {
         assertThat(snags(Straight.of("end", 9))).singleElement().asString().contains("end of the band");
         assertThat(snags(Straight.of("end", 9), Curl.of("curl", 1, Turn.RIGHT))).isEmpty();
         assertThat(snags()).isEmpty();
+    }
+
+    @Test
+    void holeThatRunsNowhere_isRefused() {
+        List<Double> nowhere = List.of(0.0, 0.0, 0.0);
+
+        assertThatThrownBy(() -> new Body.Hole(nowhere, nowhere, 1))
+                .isInstanceOf(IllegalArgumentException.class)
+                .hasMessageContaining("along");
     }
 }
