@@ -2,9 +2,9 @@ package org.etui.core.curve;
 
 import java.util.List;
 import org.etui.core.check.Check;
+import org.etui.core.measure.Quadrature;
 import org.hipparchus.analysis.UnivariateFunction;
 import org.hipparchus.analysis.integration.gauss.GaussIntegrator;
-import org.hipparchus.analysis.integration.gauss.GaussIntegratorFactory;
 import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
 import org.hipparchus.geometry.euclidean.threed.Rotation;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
@@ -20,7 +20,7 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
  * @param riseMm how much higher each row lies, mm, 0 or more
  */
 public record Knitting(double radiusMm, int around, int rows, double loopMm, double riseMm) implements CurvePiece {
-    private static final GaussIntegrator QUARTER = new GaussIntegratorFactory().legendre(12);
+    private static final GaussIntegrator QUARTER = Quadrature.legendre(12, -1, 1);
 
     private static final int QUARTERS = 4;
     private static final double LOOP = 2 * Math.PI;

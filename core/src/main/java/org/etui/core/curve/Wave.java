@@ -3,9 +3,9 @@ package org.etui.core.curve;
 import java.util.ArrayList;
 import java.util.List;
 import org.etui.core.check.Check;
+import org.etui.core.measure.Quadrature;
 import org.hipparchus.analysis.UnivariateFunction;
 import org.hipparchus.analysis.integration.gauss.GaussIntegrator;
-import org.hipparchus.analysis.integration.gauss.GaussIntegratorFactory;
 import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
 import org.hipparchus.geometry.euclidean.threed.Rotation;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
@@ -20,7 +20,7 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
  */
 public record Wave(double radiusMm, double sweepRad, int waves, double heightMm) implements CurvePiece {
     /** Exact to better than 1e-9 for a quarter of a wave that is not steeper than a wire can follow. */
-    private static final GaussIntegrator QUARTER = new GaussIntegratorFactory().legendre(20);
+    private static final GaussIntegrator QUARTER = Quadrature.legendre(20, -1, 1);
 
     private static final int QUARTERS = 4;
     private static final int PARTS_A_WAVE = 8;

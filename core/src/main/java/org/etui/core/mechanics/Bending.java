@@ -1,5 +1,6 @@
 package org.etui.core.mechanics;
 
+import java.util.Optional;
 import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
 import org.hipparchus.exception.MathIllegalArgumentException;
 
@@ -12,6 +13,7 @@ import org.hipparchus.exception.MathIllegalArgumentException;
  */
 public record Bending(double toolCurvaturePerMm, double toolMomentNmm, Fibres after) {
     private static final int EVALUATIONS = 200;
+    private static final int SECANTS = 8;
 
     /** What a tool of a curvature gives. */
     public static Bending onTool(Fibres before, double toolCurvaturePerMm) {
@@ -39,6 +41,10 @@ public record Bending(double toolCurvaturePerMm, double toolMomentNmm, Fibres af
         if (way == 0) {
             return workedOutOnTool(before, freeCurvaturePerMm);
         }
+        Optional<Bending> soon = bySecants(before, freeCurvaturePerMm, way);
+        if (soon.isPresent()) {
+            return soon.get();
+        }
         double most = 1.2 * before.fullMomentNmm() / before.stiffnessNmm2();
         // Wire that is bent very tight hardens on the way, and springs back further than what it was before tells.
         for (int wider = 0; wider < MOST_WIDER; wider++) {
@@ -56,6 +62,28 @@ public record Bending(double toolCurvaturePerMm, double toolMomentNmm, Fibres af
     }
 
     /** The tool lies between the curvature wanted and that much more. */
+    /**
+     * By the secant method from elastic springback, which is never far off: two or three looks where brackets take six; empty where it
+     * does not come there, as in wire that is bent very tight.
+     */
+    private static Optional<Bending> bySecants(Fibres before, double freeCurvaturePerMm, double way) {
+        double at = freeCurvaturePerMm;
+        double left = before.momentAtNmm(at);
+        double next = at + way * Math.abs(left) / before.stiffnessNmm2();
+        for (int step = 0; step < SECANTS && way * (next - freeCurvaturePerMm) > 0; step++) {
+            Fibres held = before.bent(next);
+            double after = held.momentAtNmm(freeCurvaturePerMm);
+            if (Math.abs(after) <= before.fullMomentNmm() * Fibres.FREE) {
+                return Optional.of(new Bending(next, Math.abs(held.momentNmm()), held.bent(freeCurvaturePerMm)));
+            }
+            double further = next - after * (next - at) / (after - left);
+            at = next;
+            left = after;
+            next = further;
+        }
+        return Optional.empty();
+    }
+
     private static Bending workedOutToFree(Fibres before, double freeCurvaturePerMm, double more) {
         double most = Math.abs(more);
         double way = Math.signum(more);

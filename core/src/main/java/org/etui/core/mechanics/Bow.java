@@ -4,10 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.function.DoubleUnaryOperator;
+import org.etui.core.measure.Quadrature;
 import org.etui.core.section.Section;
 import org.hipparchus.analysis.UnivariateFunction;
 import org.hipparchus.analysis.integration.gauss.GaussIntegrator;
-import org.hipparchus.analysis.integration.gauss.GaussIntegratorFactory;
 import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
 
 /**
@@ -43,7 +43,7 @@ public final class Bow implements Bearing {
 
     private static final int EVALUATIONS = 200;
     private static final int SETTLES = 12;
-    private static final GaussIntegrator ALONG = new GaussIntegratorFactory().legendre(16, 0, 1);
+    private static final GaussIntegrator ALONG = Quadrature.legendre(16, 0, 1);
 
     private final Fibres fibres;
     private final Section section;

@@ -1,9 +1,9 @@
 package org.etui.core.mechanics;
 
 import org.etui.core.check.Check;
+import org.etui.core.measure.Quadrature;
 import org.etui.core.section.Round;
 import org.etui.core.section.Section;
-import org.hipparchus.analysis.integration.gauss.GaussIntegratorFactory;
 
 /**
  * The stress at the inside of a sharp bend while it is elastic, as a share of what straight-beam bending says: the curved-beam
@@ -11,7 +11,6 @@ import org.hipparchus.analysis.integration.gauss.GaussIntegratorFactory;
  * K = (I/c)·(rn − ri)/(A·e·ri). Agrees with the table of J. S. Wilson and J. V. Quereau (1927) within 2 % from R/c 1.2 to 10.
  */
 public final class CurvedBeam {
-    private static final GaussIntegratorFactory GAUSS = new GaussIntegratorFactory();
     private static final int POINTS = 40;
 
     private CurvedBeam() {}
@@ -38,9 +37,9 @@ public final class CurvedBeam {
             double c = round.diameterMm() / 2;
             return c * c / (2 * (radiusMm - Math.sqrt(radiusMm * radiusMm - c * c)));
         }
-        double sum = GAUSS.legendre(POINTS, -section.insideFibreMm(), section.extremeFibreMm())
+        double sum = Quadrature.legendre(POINTS, -section.insideFibreMm(), section.extremeFibreMm())
                 .integrate(y -> section.chordMm(y) / (radiusMm + y));
-        double area = GAUSS.legendre(POINTS, -section.insideFibreMm(), section.extremeFibreMm())
+        double area = Quadrature.legendre(POINTS, -section.insideFibreMm(), section.extremeFibreMm())
                 .integrate(section::chordMm);
         return area / sum;
     }

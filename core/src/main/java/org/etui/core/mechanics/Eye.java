@@ -3,10 +3,10 @@ package org.etui.core.mechanics;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
+import org.etui.core.measure.Quadrature;
 import org.etui.core.section.Section;
 import org.hipparchus.analysis.UnivariateFunction;
 import org.hipparchus.analysis.integration.gauss.GaussIntegrator;
-import org.hipparchus.analysis.integration.gauss.GaussIntegratorFactory;
 import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
 
 /**
@@ -25,7 +25,7 @@ public final class Eye implements Bearing {
     /** The quarter turns by less than this beside what symmetry leaves it. */
     private static final double TURNED_RAD = 1e-7;
 
-    private static final GaussIntegrator ALONG = new GaussIntegratorFactory().legendre(PLACES, 0, Math.PI / 2);
+    private static final GaussIntegrator ALONG = Quadrature.legendre(PLACES, 0, Math.PI / 2);
 
     /** Sine of the angle from the load at each place, and what the place counts for, rad. */
     private static final double[] SIN = new double[PLACES];

@@ -6,9 +6,9 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
 import java.util.function.IntToDoubleFunction;
 import org.etui.core.check.Check;
+import org.etui.core.measure.Quadrature;
 import org.etui.core.section.Section;
 import org.hipparchus.analysis.integration.gauss.GaussIntegrator;
-import org.hipparchus.analysis.integration.gauss.GaussIntegratorFactory;
 import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
 
 /**
@@ -23,8 +23,7 @@ import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
  */
 public final class Fibres {
     private static final int HALF = 8;
-    private static final GaussIntegratorFactory FACTORY = new GaussIntegratorFactory();
-    private static final GaussIntegrator GAUSS = FACTORY.legendre(HALF, 0, Math.PI / 2);
+    private static final GaussIntegrator GAUSS = Quadrature.legendre(HALF, 0, Math.PI / 2);
     /** No fibre is strained as if it lay closer to the middle of the curve than this share of the radius (engineering estimate). */
     private static final double TIGHTEST = 0.97;
 
@@ -201,7 +200,7 @@ public final class Fibres {
     }
 
     private static double areaBelow(Section section, double from, double to) {
-        return to <= from ? 0 : FACTORY.legendre(40, from, to).integrate(section::chordMm);
+        return to <= from ? 0 : Quadrature.legendre(40, from, to).integrate(section::chordMm);
     }
 
     private int fineness() {

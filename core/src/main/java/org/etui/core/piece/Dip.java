@@ -3,10 +3,10 @@ package org.etui.core.piece;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
+import org.etui.core.element.Label;
 import org.etui.core.metal.Metal;
 
 /**
@@ -108,20 +108,14 @@ public record Dip(Colour colour, List<Strand> strands, List<Part> parts, boolean
     public static String inWords(Piece piece, List<Strand> strands, List<Part> parts) {
         List<String> others = piece.strands().stream()
                 .filter(s -> !strands.contains(s))
-                .map(s -> the(s.title()))
+                .map(s -> Label.the(s.title()))
                 .toList();
         return !others.isEmpty() && parts.isEmpty() && others.size() < strands.size() && strands.size() > FEW
                 ? "all but " + listed(others)
                 : listed(Stream.concat(
-                                strands.stream().map(s -> the(s.title())),
-                                parts.stream().map(p -> the(p.label())))
+                                strands.stream().map(s -> Label.the(s.title())),
+                                parts.stream().map(p -> Label.the(p.label())))
                         .toList());
-    }
-
-    /** What is numbered goes by its number. */
-    private static String the(String title) {
-        String name = title.toLowerCase(Locale.ROOT);
-        return Character.isDigit(name.charAt(name.length() - 1)) ? name : "the " + name;
     }
 
     private static String listed(List<String> names) {

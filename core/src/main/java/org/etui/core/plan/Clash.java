@@ -1,11 +1,11 @@
 package org.etui.core.plan;
 
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.etui.core.check.Term;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.locationtech.jts.algorithm.CGAlgorithms3D;
@@ -91,29 +91,38 @@ public record Clash(
             return List.of();
         }
         List<List<Stretch>> stretches = all.stream().map(Stretch::all).toList();
-        Map<String, Clash> worst = new HashMap<>();
-        for (int i = 0; i < all.size(); i++) {
-            for (Stretch one : stretches.get(i)) {
-                stretches.subList(i + 1, all.size()).stream()
-                        .flatMap(List::stream)
-                        .filter(other -> one.room().meets(other.room()))
-                        .forEach(other -> look(strands, one, other, worst));
-            }
-        }
-        return worst.values().stream()
+        return IntStream.range(0, all.size())
+                .boxed()
+                .flatMap(i -> stretches.get(i).stream().map(one -> new Look(one, stretches.subList(i + 1, all.size()))))
+                .toList()
+                .parallelStream()
+                .flatMap(look -> look.clashes(strands))
+                .collect(Collectors.toMap(c -> c.a() + " " + c.b(), c -> c, Clash::deeper))
+                .values()
+                .stream()
                 .sorted((x, y) -> Double.compare(y.overlapMm(), x.overlapMm()))
                 .toList();
     }
 
-    private static void look(List<Plan.StrandPlan> strands, Stretch one, Stretch other, Map<String, Clash> worst) {
-        for (Chord a : one.chords()) {
-            if (a.room().meets(other.room())) {
-                other.chords().stream()
-                        .filter(b -> a.room().meets(b.room()))
-                        .flatMap(b -> clash(strands, a, b).stream())
-                        .forEach(c ->
-                                worst.merge(c.a() + " " + c.b(), c, (x, y) -> x.overlapMm() >= y.overlapMm() ? x : y));
-            }
+    private Clash deeper(Clash other) {
+        return overlapMm >= other.overlapMm ? this : other;
+    }
+
+    /**
+     * A stretch to look at.
+     *
+     * @param others stretches of the wires after its own
+     */
+    private record Look(Stretch one, List<List<Stretch>> others) {
+        Stream<Clash> clashes(List<Plan.StrandPlan> strands) {
+            return others.stream()
+                    .flatMap(List::stream)
+                    .filter(other -> one.room().meets(other.room()))
+                    .flatMap(other -> one.chords().stream()
+                            .filter(a -> a.room().meets(other.room()))
+                            .flatMap(a -> other.chords().stream()
+                                    .filter(b -> a.room().meets(b.room()))
+                                    .flatMap(b -> clash(strands, a, b).stream())));
         }
     }
 

@@ -10,6 +10,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
+import java.util.concurrent.ForkJoinPool;
+import java.util.concurrent.ForkJoinTask;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -81,30 +83,39 @@ public final class Planner {
             Effort.requireStates(works);
         }
         View view = View.of(works, seats.of(works));
+        // What is seen and what is told ask nothing of one another: side by side.
+        ForkJoinTask<Seen> looking = ForkJoinPool.commonPool().submit(() -> Seen.of(piece, works, view, options));
         List<Advice> advice = Rules.look(Bench.of(piece, works, options.box(), options.format()));
         BenchCard.Card card = BenchCard.of(
                 piece, works, advice, options.format(), options.box(), options.school(), options.log(), options.hand());
-        Wanted wanted = Wanted.of(piece, works);
-        List<Plan.StrandPlan> strands = works.stream()
-                .map(w -> strand(piece, w, wanted, view.of(w.strand()), options))
-                .toList();
-        List<Clash> clashes = Seats.isSeated(piece) ? Clash.of(strands) : List.of();
-        List<BodyPlan> bodies = BodyPlan.of(piece, strands);
-        List<Advice> seen = new ArrayList<>(withLocks(Rules.once(piece, advice), card.locks()));
-        clash(strands, clashes, options.format()).ifPresent(seen::add);
-        seen.addAll(StoneAdvice.of(piece, bodies, strands, options.format()));
+        List<Advice> all = new ArrayList<>(withLocks(Rules.once(piece, advice), card.locks()));
+        Seen seen = looking.join();
+        clash(seen.strands(), seen.clashes(), options.format()).ifPresent(all::add);
+        all.addAll(StoneAdvice.of(piece, seen.bodies(), seen.strands(), options.format()));
         return new Plan(
-                strands,
+                seen.strands(),
                 card.steps(),
-                seen.stream().sorted(Comparator.comparing(Advice::severity)).toList(),
+                all.stream().sorted(Comparator.comparing(Advice::severity)).toList(),
                 Cautions.of(piece, works),
                 totals(piece, works, card.steps()),
-                weakest(strands),
+                weakest(seen.strands()),
                 card.locks(),
-                PartDrawn.of(piece, strands),
-                bodies,
-                clashes,
+                PartDrawn.of(piece, seen.strands()),
+                seen.bodies(),
+                seen.clashes(),
                 chains(piece, works, view));
+    }
+
+    /** What is seen of a piece: its wires and bodies as they lie, and what wants to be in one place. */
+    private record Seen(List<Plan.StrandPlan> strands, List<Clash> clashes, List<BodyPlan> bodies) {
+        static Seen of(Piece piece, List<StrandWork> works, View view, PlanOptions options) {
+            Wanted wanted = Wanted.of(piece, works);
+            List<Plan.StrandPlan> strands = works.stream()
+                    .map(w -> strand(piece, w, wanted, view.of(w.strand()), options))
+                    .toList();
+            List<Clash> clashes = Seats.isSeated(piece) ? Clash.of(strands) : List.of();
+            return new Seen(strands, clashes, BodyPlan.of(piece, strands));
+        }
     }
 
     private static List<Plan.ChainPlan> chains(Piece piece, List<StrandWork> works, View view) {

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.Set;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -21,6 +22,9 @@ final class Batch {
     static final double REST_MIN = 5;
 
     private static final Pattern FIGURES = Pattern.compile("(,? (down )?to)? ?\\d.*$");
+
+    /** What goes by its number, such as {@code Wind lashing 2 round the bundle}. */
+    private static final Pattern NUMBERED = Pattern.compile("(\\w+) (?!the )([a-z ]+) \\d+( .*)?");
 
     private Batch() {}
 
@@ -95,8 +99,12 @@ final class Batch {
                 : "";
     }
 
-    /** A title up to its first figure, such as {@code Cut}. */
+    /** A title up to its first figure, such as {@code Cut}; of what is numbered all of them, such as {@code Wind the lashings}. */
     private static String wordsOf(String title) {
+        Matcher numbered = NUMBERED.matcher(title);
+        if (numbered.matches()) {
+            return numbered.group(1) + " the " + numbered.group(2) + "s";
+        }
         return FIGURES.matcher(title).replaceFirst("").strip();
     }
 

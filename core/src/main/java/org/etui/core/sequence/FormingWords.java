@@ -14,6 +14,7 @@ import org.etui.core.element.Element;
 import org.etui.core.element.Girth;
 import org.etui.core.element.Kind;
 import org.etui.core.element.Knit;
+import org.etui.core.element.Label;
 import org.etui.core.element.Lead;
 import org.etui.core.element.Loop;
 import org.etui.core.element.Paddle;
@@ -298,9 +299,9 @@ record FormingWords(LengthFormat format, School school) {
                     + ", " + counted(spiral.turnsIn(thicknessMm)) + " in all, until it is "
                     + format.write(spiral.outsideIn(thicknessMm), Rounding.NEAREST) + " across. "
                     + (spiral.seat().isPresent()
-                            ? "At last push the middle up, a little at every turn, until it lies over the stone as a lid does."
+                            ? "Last, push the middle up, a little at every turn, until it lies over the stone as a lid does."
                             : spiral.riseMm() > 0
-                                    ? "At last push the middle up, " + format.write(spiral.riseMm(), Rounding.NEAREST)
+                                    ? "Last, push the middle up, " + format.write(spiral.riseMm(), Rounding.NEAREST)
                                             + " a turn."
                                     : "Look at it edge-on after every turn.");
         }
@@ -418,11 +419,11 @@ record FormingWords(LengthFormat format, School school) {
         long rolled = Math.abs(Math.round(Math.IEEEremainder(roll, FULL_TURN_DEG)));
         boolean over = rolled == FULL_TURN_DEG / 2;
         if (rolled != 0 && !over) {
-            return " In a plane turned by " + rolled + "° to the " + last.label() + ".";
+            return " In a plane turned by " + rolled + "° to " + Label.the(last.label()) + ".";
         }
         return turn(element).equals(turn(last)) != over
-                ? " The same way as the " + last.label() + "."
-                : " The other way from the " + last.label() + ".";
+                ? " The same way as " + Label.the(last.label()) + "."
+                : " The other way from " + Label.the(last.label()) + ".";
     }
 
     private static Optional<Turn> turn(Element element) {

@@ -1,11 +1,11 @@
 package org.etui.core.sequence;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.etui.core.element.Element;
+import org.etui.core.element.Label;
 import org.etui.core.piece.Joined;
 import org.etui.core.piece.Strand;
 
@@ -118,8 +118,8 @@ final class LashBeforeBending implements Precedence {
         Strand own = lash.turns().strand().orElseThrow();
         Element wound = lash.turns().element().orElseThrow();
         boolean itself = wound.sitsOn().stream().anyMatch(on -> on.startsWith(own.id() + "."));
-        turns.title("Wind the " + (itself ? wound.label() : own.title().toLowerCase(Locale.ROOT)) + " round the "
-                + (hosts > 1 || itself ? "bundle" : host.title().toLowerCase(Locale.ROOT)));
+        turns.title("Wind " + Label.the(itself ? wound.label() : own.title()) + " round "
+                + (hosts > 1 || itself ? "the bundle" : Label.the(host.title())));
         List<Draft> steps = course.stepsOf(host.id());
         boolean round =
                 lash.host().element().filter(StoneBeforeCover::goesRound).isPresent();

@@ -10,6 +10,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.etui.core.act.Operation;
 import org.etui.core.element.Element;
+import org.etui.core.element.Label;
 import org.etui.core.measure.LengthFormat;
 import org.etui.core.measure.Rounding;
 import org.etui.core.metal.Temper;
@@ -132,7 +133,7 @@ final class StrandSteps {
     private void fan() {
         work.strand().elements().stream()
                 .filter(e -> e.winding().petals() > 0)
-                .forEach(e -> add(draft("fan " + e.id(), "Fan out " + the(e), "fingers")
+                .forEach(e -> add(draft("fan " + e.id(), "Fan out " + Label.the(e.label()), "fingers")
                         .kind(Step.Kind.CLOSE)
                         .text(
                                 "Pull the turns round the bound middle one after the other, the first to one side, the next to the other, until they stand"
@@ -356,7 +357,7 @@ final class StrandSteps {
             both(twin.get(), element, mark, state);
             return;
         }
-        add(draft("form " + element.id(), "Form " + the(element), toolText(tool))
+        add(draft("form " + element.id(), "Form " + Label.the(element.label()), toolText(tool))
                 .shows(Step.Shows.STATES)
                 .start(start(element, mark, marks))
                 .text(words.how(
@@ -449,15 +450,15 @@ final class StrandSteps {
             takesIn(begun.get(), element, state);
             return;
         }
-        add(draft(key, "Press " + the(fold.fold()) + " shut", "chain-nose pliers")
+        add(draft(key, "Press " + Label.the(fold.fold().label()) + " shut", "chain-nose pliers")
                 .shows(Step.Shows.STATES)
                 .text("Lay both legs side by side between the jaws, their tips close behind what lies in "
-                        + the(fold.fold())
+                        + Label.the(fold.fold().label())
                         + ", and squeeze until the legs touch and run along each other. In the first,"
                         + " where nothing lies yet, hold a rod of "
                         + format.write(fold.fold().winding().insideMm().orElseThrow(), Rounding.NEAREST) + ".")
-                .check("The legs touch all along, and what lies in " + the(fold.fold())
-                        + " moves freely but does not come out." + pairText())
+                .check("The legs touch all along, and what lies in "
+                        + Label.the(fold.fold().label()) + " moves freely but does not come out." + pairText())
                 .minutes(minutes(element))
                 .kind(Step.Kind.FORM)
                 .about(withLeft(element))
@@ -468,17 +469,18 @@ final class StrandSteps {
 
     /** Both legs of a fold: bent over as one, or wound up by turns, so that they come out alike (common practice). */
     private void both(Draft step, Element element, OptionalDouble mark, int state) {
-        String first = the(work.strand().element(step.element.orElseThrow()).orElseThrow());
+        String first = Label.the(
+                work.strand().element(step.element.orElseThrow()).orElseThrow().label());
         boolean wound = element.isRolledFromItsEnd();
         String told = wound
-                ? step.text + " Stop half-way. Wind " + the(element) + " half-way as well"
+                ? step.text + " Stop half-way. Wind " + Label.the(element.label()) + " half-way as well"
                         + mark.stream()
                                 .mapToObj(mm -> ", it ends at the mark, " + format.place(mm))
                                 .collect(Collectors.joining())
                         + "; lay both side by side, wind on the one that lags, then finish them in turn."
                 : "Hold both legs side by side in the pliers and bend them as one. " + step.text;
         takesIn(step, element, state)
-                .title("Form " + first + " and " + the(element))
+                .title("Form " + first + " and " + Label.the(element.label()))
                 .text(told)
                 .check((wound
                                 ? "Both are alike, at the same height, and lie flat."
@@ -490,7 +492,7 @@ final class StrandSteps {
     private void inTurn(Draft step, Element element, int state) {
         Element first = work.strand().element(step.element.orElseThrow()).orElseThrow();
         takesIn(step, element, state)
-                .title("Form " + the(first) + " and " + the(element))
+                .title("Form " + Label.the(first.label()) + " and " + Label.the(element.label()))
                 .check("The turns of both lie flat and close, and the middle is shut." + pairText());
     }
 
@@ -518,7 +520,7 @@ final class StrandSteps {
         List<String> about = new ArrayList<>(step.about);
         about.add(work.strand().id() + "." + element.id());
         step.about(about)
-                .text(step.text + " Along " + the(element) + " the wire stays straight.")
+                .text(step.text + " Along " + Label.the(element.label()) + " the wire stays straight.")
                 .state(state);
     }
 
@@ -532,12 +534,13 @@ final class StrandSteps {
 
     /** One pass over a face after the other is one step: wire over the front, round the edge and under the back. */
     private void goOn(Draft step, Element element, Tool tool, int state) {
-        String first = the(work.strand().element(step.element.orElseThrow()).orElseThrow());
+        String first = Label.the(
+                work.strand().element(step.element.orElseThrow()).orElseThrow().label());
         takesIn(step, element, state);
-        step.title("Form " + first + (step.about.size() > 2 ? " to " : " and ") + the(element))
+        step.title("Form " + first + (step.about.size() > 2 ? " to " : " and ") + Label.the(element.label()))
                 .text(
                         step.about.size() > FEW
-                                ? "Go on over the front and the back by turns, from mark to mark, " + step.about.size()
+                                ? "Go on over the front and the back in turn, from mark to mark, " + step.about.size()
                                         + " passes in all: over the edge at each mark, pressed down with a wooden stick as you go."
                                 : step.text + " "
                                         + words.how(
@@ -580,16 +583,10 @@ final class StrandSteps {
                 .advice(path + ".elements." + work.strand().elements().indexOf(element)));
     }
 
-    /** A numbered one goes by its number. */
-    private static String the(Element element) {
-        String label = element.label();
-        return Character.isDigit(label.charAt(label.length() - 1)) ? label : "the " + label;
-    }
-
     /** Where on the wire: at a mark, at the end, or where the element before it on the wire stops. */
     private String start(Element element, OptionalDouble mark, List<Mark> marks) {
         if (work.strand().isLaidFromBehind(element)) {
-            return "Go on from the " + work.strand().elements().get(1).label() + ". ";
+            return "Go on from " + Label.the(work.strand().elements().get(1).label()) + ". ";
         }
         if (element.handling().inTurnWith().isPresent()) {
             return "Start beside the bends, at what is formed already. ";
@@ -615,7 +612,7 @@ final class StrandSteps {
         int next = along.indexOf(element) + (work.handleAt() == HandleAt.START ? 1 : -1);
         return next < 0 || next >= along.size()
                 ? rolled + ". "
-                : "Start where the " + along.get(next).label() + " ends. ";
+                : "Start where " + Label.the(along.get(next).label()) + " ends. ";
     }
 
     /** Which way along the wire, where it is not away from the end that the marks are measured from. */

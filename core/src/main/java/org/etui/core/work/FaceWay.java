@@ -270,7 +270,8 @@ public final class FaceWay {
     /** @param steep how much further off along the height than square to the wire */
     private void around(Block block, double steep, List<Coordinate> points) {
         double off = block.radiusMm() + halfMm;
-        for (int i = 0; i < ROUND; i++) {
+        // What lies below its sides is on no way over it.
+        for (int i = 0; i <= ROUND / 2; i++) {
             double turn = 2 * Math.PI * i / ROUND;
             points.add(new Coordinate(
                     block.u() + off / block.cosine() * Math.cos(turn), block.h() + steep * off * Math.sin(turn)));

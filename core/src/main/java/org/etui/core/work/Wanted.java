@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.etui.core.element.Element;
 import org.etui.core.piece.Join;
@@ -35,6 +36,9 @@ public final class Wanted {
     private final Map<String, List<Join>> joinsAt = new HashMap<>();
     private final Map<Join, OptionalDouble> dropOf = new IdentityHashMap<>();
     private final double wholeN;
+    private final Set<String> frameIds;
+    private final int frameWires;
+    private final int closedEyes;
 
     private Wanted(Piece piece, List<StrandWork> works) {
         this.piece = piece;
@@ -48,6 +52,15 @@ public final class Wanted {
             });
         }
         this.wholeN = wholeN();
+        List<Strand> frames = piece.strands().stream().filter(Strand::isFrame).toList();
+        this.frameIds = frames.stream().map(Strand::id).collect(Collectors.toSet());
+        this.frameWires = frames.stream().mapToInt(Strand::count).sum();
+        this.closedEyes = frames.stream()
+                .mapToInt(s -> s.count()
+                        * (int) s.elements().stream()
+                                .filter(e -> e.hanging().eye() && !e.hanging().opens())
+                                .count())
+                .sum();
     }
 
     private double wholeN() {
@@ -84,24 +97,14 @@ public final class Wanted {
 
     /** How many wires carry a load together: all that go round a stone; eyes of one name that lie side by side; else those of a frame strand. */
     private int sharing(Strand strand, Element element) {
-        if (!strand.isFrame()) {
+        if (!frameIds.contains(strand.id())) {
             return 1;
         }
-        List<Strand> frames = piece.strands().stream().filter(Strand::isFrame).toList();
         if (element.hanging().eye()) {
-            int closed = frames.stream()
-                    .mapToInt(s -> s.count()
-                            * (int) s.elements().stream()
-                                    .filter(e ->
-                                            e.hanging().eye() && !e.hanging().opens())
-                                    .count())
-                    .sum();
             // Where every eye opens, each carries all of it.
-            return Math.max(1, closed);
+            return Math.max(1, closedEyes);
         }
-        return element.hanging().frame()
-                ? frames.stream().mapToInt(Strand::count).sum()
-                : strand.count();
+        return element.hanging().frame() ? frameWires : strand.count();
     }
 
     /** What a join has to hold where what hangs at one side of it is only a drop, N; empty where the load goes through it. */

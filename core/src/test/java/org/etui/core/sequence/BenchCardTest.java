@@ -180,7 +180,7 @@ class BenchCardTest {
     @Test
     void everyKind_isFormedInWords() {
         String coil = text("coil", "Form the coil");
-        String lashing = text("stone-frame", "Wind the lashing, 3 wires");
+        String lashing = text("stone-frame", "Wind the lashings, 3 wires");
         String side = text("stone-frame", "Form side 1");
         String ears = text("spiral-earrings", "Form the spiral");
 
@@ -231,13 +231,13 @@ class BenchCardTest {
         assertThat(titles)
                 .hasSizeLessThan(48)
                 .containsSubsequence(
-                        "Wind the lashing, 3 wires",
+                        "Wind the lashings, 3 wires",
                         "Form side 2",
                         "Form side 3",
                         "Put in the stone",
                         "Form the first over and the first tuck",
                         "Form the second over and the second tuck",
-                        "Wind the back tie round the frame wire 1",
+                        "Wind the back tie round frame wire 1",
                         "Wind the neck lashing round the bundle",
                         "Form the first bail",
                         "Form the second return",
@@ -253,7 +253,7 @@ class BenchCardTest {
         assertThat(titles).hasSizeLessThan(40).containsOnlyOnce("Form side 1");
         assertThat(titles)
                 .containsSubsequence(
-                        "Wind the lashing, 3 wires",
+                        "Wind the lashings, 3 wires",
                         "Form side 1",
                         "Form the second corner",
                         "Put in the stone",
