@@ -2509,7 +2509,7 @@ export interface components {
              * @description which end carries a handle; default: the end formed last
              * @enum {string}
              */
-            handleAt?: "start" | "end" | "both" | "none";
+            handleAt?: "start" | "end" | "both" | "none" | "spool";
             /**
              * @description spare at the end, mm
              * @default 0
@@ -4448,7 +4448,7 @@ export interface components {
              * @description where the handle is
              * @enum {string}
              */
-            handleAt: "start" | "end" | "both" | "none";
+            handleAt: "start" | "end" | "both" | "none" | "spool";
             /** @description mass of the finished wire, g */
             massG: number;
             /** @description surface of the finished wire, mm² */

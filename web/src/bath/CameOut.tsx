@@ -62,8 +62,8 @@ export function CameOut(props: {
     <section className="came-out" aria-label="what came out">
       <h2>What came out?</h2>
       <p className="why">
-        Rinsed and dry, by daylight: pick the nearest shade. The next bath is timed by it, the more the more
-        often you tell.
+        Rinsed and dry, by daylight: pick the nearest shade. The next bath is timed by it; every one makes
+        that surer.
       </p>
       {run.dips.map((d) => (
         <Shade

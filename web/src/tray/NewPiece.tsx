@@ -96,7 +96,7 @@ export function NewPiece() {
         {!wire && <WireAsked asked={wire} onAsk={setWire} />}
       </div>
       {wire && <WireAsked asked={wire} onAsk={setWire} />}
-      {asks && <p className="why">It is being worked out what it makes…</p>}
+      {asks && <p className="why">Working out what it makes…</p>}
       <ToggleButtonGroup
         exclusive
         size="small"

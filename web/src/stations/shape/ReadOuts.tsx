@@ -243,6 +243,12 @@ function PaddleWhy(props: {
   );
 }
 
+/** Where the handle is, where the word of the document is not the word of the bench. */
+const HANDLE: Record<string, string> & { '': string; spool: string } = {
+  '': 'end formed last',
+  spool: 'none, it stays on the spool',
+};
+
 /** What is cut beyond the form. */
 function Allowances(props: {
   /** the document */
@@ -267,11 +273,13 @@ function Allowances(props: {
       <dl className="rows">
         <ChoiceField
           label="handle"
-          value={allowance.handleAt ?? 'end formed last'}
-          choices={['end formed last', 'start', 'end', 'both', 'none']}
-          onChange={(v) => set({ handleAt: v === 'end formed last' ? undefined : (v as 'start') })}
+          value={HANDLE[allowance.handleAt ?? ''] ?? allowance.handleAt ?? ''}
+          choices={[HANDLE[''], 'start', 'end', 'both', 'none', HANDLE.spool]}
+          onChange={(v) =>
+            set({ handleAt: v === HANDLE[''] ? undefined : v === HANDLE.spool ? 'spool' : (v as 'start') })
+          }
         />
-        {allowance.handleAt !== 'none' && (
+        {allowance.handleAt !== 'none' && allowance.handleAt !== 'spool' && (
           <LengthField
             label="handle length"
             mm={allowance.handleMm}

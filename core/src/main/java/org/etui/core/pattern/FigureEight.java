@@ -49,14 +49,15 @@ final class FigureEight extends Pattern {
         return Piece.of(title(), purpose, List.of(link(values, wire, 0)));
     }
 
-    /** The link with its second loop rolled about the neck, degrees. */
+    /** The link with its second loop rolled about the neck, degrees; it is formed at the end of the long wire and clipped off. */
     static Strand link(Values values, Wire wire, double rollDeg) {
         double first = values.number("firstInsideMm");
         double second = values.number("secondInsideMm");
         double neck = values.number("neckMm");
-        return values.word("loops").equals(ON_THE_LINE)
+        Strand link = values.word("loops").equals(ON_THE_LINE)
                 ? bent(first, second, neck, wire, rollDeg)
                 : link(first, second, neck, wire, rollDeg);
+        return link.withAllowance(Allowance.usual().withHandleAt(HandleAt.SPOOL));
     }
 
     private static Strand bent(double firstInsideMm, double secondInsideMm, double neckMm, Wire wire, double rollDeg) {

@@ -9,5 +9,7 @@ public enum HandleAt {
     /** Both ends. */
     BOTH,
     /** Neither. */
-    NONE
+    NONE,
+    /** Neither: the wire stays on the spool, which is held, and is clipped off when the other end is formed. */
+    SPOOL
 }

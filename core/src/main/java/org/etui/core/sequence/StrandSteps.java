@@ -197,27 +197,16 @@ final class StrandSteps {
                     .minutes(count * Minutes.TRUE_AN_END));
         }
         if (!marks.isEmpty()) {
-            add(whole(Step.Kind.MARK, "mark", "Mark the wire", "fine marker, steel rule")
+            Draft mark = whole(Step.Kind.MARK, "mark", "Mark the wire", "fine marker, steel rule")
                     .shows(Step.Shows.MARKS)
-                    .text(markText(marks))
+                    .text(markText(marks) + oneByOne())
                     .check("Every mark measured from the same end, none added up.")
-                    .minutes(count * Minutes.marking(marks.size())));
+                    .minutes(count * Minutes.marking(marks.size()));
+            add(work.handleAt() == HandleAt.SPOOL ? mark.state(0) : mark);
         }
-        String times = count > 1 ? count + " × " : "";
-        add(whole(Step.Kind.CUT, "cut", "Cut " + times + format.write(work.cutMm(), Rounding.UP), cutters())
-                .shows(Step.Shows.CUT)
-                .text(
-                        head.isPresent()
-                                ? "Measured from under the head: the head stays."
-                                : "From the squared end. Square the end left on the spool as well.")
-                .alone(" " + stretchText())
-                .check(
-                        count > 1
-                                ? (count == 2 ? "Both" : "All " + count) + " lie even, end to end."
-                                : "It measures what the card says.")
-                .caution(EYES)
-                .minutes(count * Minutes.CUT_A_WIRE)
-                .state(0));
+        if (work.handleAt() != HandleAt.SPOOL) {
+            cut();
+        }
         List<EndDress> ends = dressedFirst();
         if (!ends.isEmpty()) {
             boolean filed = isFiledFirst();
@@ -234,6 +223,46 @@ final class StrandSteps {
         }
     }
 
+    private String oneByOne() {
+        return work.handleAt() == HandleAt.SPOOL && work.strand().count() > 1
+                ? " One after the other: each is formed at its free end and clipped off before the next is marked."
+                : "";
+    }
+
+    private void cut() {
+        int count = work.strand().count();
+        String times = count > 1 ? count + " × " : "";
+        add(whole(Step.Kind.CUT, "cut", "Cut " + times + format.write(work.cutMm(), Rounding.UP), cutters())
+                .shows(Step.Shows.CUT)
+                .text(
+                        head.isPresent()
+                                ? "Measured from under the head: the head stays."
+                                : "From the squared end. Square the end left on the spool as well.")
+                .alone(" " + stretchText())
+                .check(
+                        count > 1
+                                ? (count == 2 ? "Both" : "All " + count) + " lie even, end to end."
+                                : "It measures what the card says.")
+                .caution(EYES)
+                .minutes(count * Minutes.CUT_A_WIRE)
+                .state(0));
+    }
+
+    /** Off the spool, when the end that was free is formed (common practice for small links: the long wire is what is held). */
+    private void clip(int state) {
+        int count = work.strand().count();
+        add(whole(Step.Kind.TRIM, "clip", "Clip it off the spool", cutters())
+                .shows(Step.Shows.STATES)
+                .text(
+                        "At the last mark, the flat side of the cutter towards the piece. Square the end left on the spool as well.")
+                .alone(" " + stretchText())
+                .check("The cut is flush.")
+                .caution(EYES)
+                .minutes(count * Minutes.CUT_A_WIRE)
+                .state(state));
+        dressCut();
+    }
+
     /** The ends that stay as they are cut: a handle is cut off later, a head is bought. */
     private List<EndDress> dressedFirst() {
         boolean handle = work.stretch().handleMm() > 0;
@@ -242,7 +271,7 @@ final class StrandSteps {
                 piece,
                 work.strand(),
                 !handle || at == HandleAt.END || at == HandleAt.NONE,
-                !handle || at == HandleAt.START || at == HandleAt.NONE);
+                at != HandleAt.SPOOL && (!handle || at == HandleAt.START || at == HandleAt.NONE));
     }
 
     /** The ends that are cut when the handles go. */
@@ -252,7 +281,7 @@ final class StrandSteps {
                 piece,
                 work.strand(),
                 at == HandleAt.START || at == HandleAt.BOTH,
-                at == HandleAt.END || at == HandleAt.BOTH);
+                at == HandleAt.END || at == HandleAt.BOTH || at == HandleAt.SPOOL);
     }
 
     /** Without a handle the spare is filed off before anything is formed. */
@@ -650,6 +679,10 @@ final class StrandSteps {
     }
 
     private void trim(int state) {
+        if (work.handleAt() == HandleAt.SPOOL) {
+            clip(state);
+            return;
+        }
         boolean handle = work.stretch().handleMm() > 0 && work.handleAt() != HandleAt.NONE;
         boolean both = work.handleAt() == HandleAt.BOTH;
         int count = work.strand().count();
@@ -665,6 +698,11 @@ final class StrandSteps {
                 .caution(EYES)
                 .minutes(count * (both ? 2 : 1) * Minutes.TRIM_AN_END)
                 .state(state));
+        dressCut();
+    }
+
+    private void dressCut() {
+        int count = work.strand().count();
         List<EndDress> ends = dressedLast();
         if (!ends.isEmpty()) {
             add(whole(

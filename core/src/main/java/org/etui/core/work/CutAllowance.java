@@ -60,7 +60,11 @@ public record CutAllowance(
         double tail = allowance.policy() == Policy.LEARNT
                 ? Math.max(0, allowance.tailMm() + hand.allowanceMm(lengthsMm))
                 : allowance.tailMm();
-        int handles = handleAt == HandleAt.NONE ? 0 : handleAt == HandleAt.BOTH ? 2 : 1;
+        int handles = switch (handleAt) {
+            case NONE, SPOOL -> 0;
+            case START, END -> 1;
+            case BOTH -> 2;
+        };
         double handle = explicitLeadsMm + handles * allowance.handleMm();
         double exact = netMm + handle + tail + allowance.fileMm();
         double cut = switch (allowance.policy()) {

@@ -53,6 +53,9 @@ record Expansion(
     private static final String TAIL = "spare.tail";
     private static final String SPARE = "spare.filing";
 
+    /** Of the wire that is still on the spool so much is drawn, mm. */
+    private static final double ON_THE_SPOOL_MM = 20;
+
     /**
      * Expands a strand.
      *
@@ -82,7 +85,8 @@ record Expansion(
         }
         Set<String> last = handleAt == HandleAt.NONE ? Set.of(TAIL) : Set.of(HANDLE_START, HANDLE_END, TAIL, SPARE);
         if (has(runs, last)) {
-            operations.add(trimmed, new Operation.Trim(ids(runs, last)));
+            int at = handleAt == HandleAt.SPOOL ? Math.min(trimmed, clipped(strand, operations)) : trimmed;
+            operations.add(at, new Operation.Trim(ids(runs, last)));
         }
         return new Expansion(
                 strand,
@@ -91,6 +95,13 @@ record Expansion(
                 stretch,
                 handleAt,
                 hand);
+    }
+
+    /** Before what is rolled from the end that is on the spool till then; after all where nothing is. */
+    private static int clipped(Strand strand, List<Operation> operations) {
+        Element last = strand.elements().get(strand.elements().size() - 1);
+        int forming = operations.stream().map(Operation::forms).toList().indexOf(Optional.of(last.id()));
+        return strand.elements().size() > 1 && last.isRolledFromItsEnd() && forming >= 0 ? forming : operations.size();
     }
 
     /** Wire in elements that are shaped, by what is learnt together. */
@@ -290,12 +301,14 @@ record Expansion(
 
     private static void addLeads(
             List<Run> runs, Strand strand, HandleAt handleAt, CutAllowance stretch, Fibres bought) {
-        double handle = strand.allowance().handleMm();
+        double handle = handleAt == HandleAt.SPOOL
+                ? ON_THE_SPOOL_MM
+                : strand.allowance().handleMm();
         double spare = stretch.fileMm() + stretch.roundingMm();
         if (handle > 0 && (handleAt == HandleAt.START || handleAt == HandleAt.BOTH)) {
             runs.add(0, lead(HANDLE_START, Run.Kind.HANDLE, handle, strand, bought));
         }
-        if (handle > 0 && (handleAt == HandleAt.END || handleAt == HandleAt.BOTH)) {
+        if (handle > 0 && handleAt != HandleAt.START && handleAt != HandleAt.NONE) {
             runs.add(lead(HANDLE_END, Run.Kind.HANDLE, handle, strand, bought));
         }
         addSpare(runs, lead(TAIL, Run.Kind.SPARE, stretch.tailMm(), strand, bought), handleAt);

@@ -55,6 +55,9 @@ public final class Marks {
             double end = fromEnd ? work.netMm() : before + work.netMm();
             add(end, "trim the handle here, last", Optional.empty());
         }
+        if (work.handleAt() == HandleAt.SPOOL) {
+            marks.add(new Mark(work.cutMm(), Mark.From.START, "clip it off here", Optional.empty()));
+        }
         meet();
     }
 

@@ -91,14 +91,20 @@ class PlannerTest {
     void handle_liesWhereItIsAsked(HandleAt where) {
         Plan.StrandPlan hook = plan(HOOK.withAllowance(Allowance.usual().withHandleAt(where)));
 
-        double handles = where == HandleAt.NONE ? 0 : where == HandleAt.BOTH ? 40 : 20;
+        double handles = switch (where) {
+            case NONE, SPOOL -> 0;
+            case START, END -> 20;
+            case BOTH -> 40;
+        };
         assertThat(hook.amount().stretch().handleMm()).isEqualTo(handles);
         double before = where == HandleAt.START || where == HandleAt.BOTH ? 20 : 0;
         double spare = where == HandleAt.START
                 ? hook.amount().cutLengthMm() - hook.amount().netLengthMm() - 20
                 : 0;
         assertThat(hook.states().get(0).outline().get(0)[3]).isCloseTo(-before - spare, within(1e-9));
-        assertThat(hook.states().get(0).lengthMm()).isCloseTo(hook.amount().cutLengthMm(), within(1e-9));
+        // Of what is still on the spool 20 mm are drawn.
+        double onTheSpool = where == HandleAt.SPOOL ? 20 : 0;
+        assertThat(hook.states().get(0).lengthMm()).isCloseTo(hook.amount().cutLengthMm() + onTheSpool, within(1e-9));
     }
 
     @Test

@@ -115,6 +115,29 @@ class BenchCardTest {
         }
     }
 
+    /** Common practice: a small link is formed at the end of the long wire, which is what is held, and clipped off for its second loop. */
+    @Test
+    void figureEight_isClippedOffTheSpool_forItsSecondLoop() {
+        Plan plan = Planner.plan(Patterns.find("figure-eight").orElseThrow().usual(), PlanOptions.USUAL);
+
+        assertThat(plan.steps())
+                .extracting(Step::title)
+                .containsSubsequence(
+                        "Mark the wire",
+                        "Form the first corner",
+                        "Form the first loop",
+                        "Form the second corner",
+                        "Clip it off the spool",
+                        "Dress the cut",
+                        "Form the second loop");
+        assertThat(plan.steps()).extracting(Step::title).noneMatch(t -> t.startsWith("Cut "));
+        Plan.StrandPlan link = plan.strands().get(0);
+        // Wire of two whole turns round 4 mm, of two corners and of the neck: no handle in it.
+        assertThat(link.amount().stretch().handleMm()).isZero();
+        assertThat(link.marks().get(link.marks().size() - 1).atMm())
+                .isEqualTo(link.amount().cutLengthMm());
+    }
+
     @Test
     void inches_areWrittenAsFractions() {
         Plan plan = Planner.plan(CLASP, new PlanOptions(PlanOptions.States.LAST, new LengthFormat(Units.IN)));

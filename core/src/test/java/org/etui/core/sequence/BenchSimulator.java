@@ -9,6 +9,7 @@ import java.util.Set;
 import org.etui.core.act.Act;
 import org.etui.core.element.Element;
 import org.etui.core.element.Wrap;
+import org.etui.core.piece.HandleAt;
 import org.etui.core.piece.Part;
 import org.etui.core.piece.PartKind;
 import org.etui.core.piece.Piece;
@@ -87,10 +88,23 @@ final class BenchSimulator {
             if (turns && !shaped.add(address)) {
                 faults.add(step.title() + ": " + address + " is formed already");
             }
-            if (turns && trimmed.contains(address.substring(0, address.indexOf('.')))) {
+            boolean cut = trimmed.contains(address.substring(0, address.indexOf('.')));
+            boolean atTheSpool = isAtTheSpool(address);
+            if (turns && cut && !atTheSpool) {
                 faults.add(step.title() + ": its handle is gone");
             }
+            if (turns && !cut && atTheSpool) {
+                faults.add(step.title() + ": its end is still on the spool");
+            }
         }
+    }
+
+    /** Whether it is rolled from the end that was on the spool: it can be formed when it is clipped off, and not before. */
+    private boolean isAtTheSpool(String address) {
+        return piece.strands().stream()
+                .filter(s -> s.allowance().handleAt().equals(Optional.of(HandleAt.SPOOL)))
+                .map(s -> s.elements().get(s.elements().size() - 1))
+                .anyMatch(e -> e.isRolledFromItsEnd() && address.endsWith("." + e.id()));
     }
 
     /** How many of what a step is about are shaped by it. */
