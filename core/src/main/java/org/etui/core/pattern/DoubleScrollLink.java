@@ -94,7 +94,8 @@ final class DoubleScrollLink extends Pattern {
                                 .onlyWith("find", "links", "scrolls", "length")
                                 .leftFree(),
                         Parameter.mm("turnGapMm", "gap between the turns of a scroll", 0, 0, 3),
-                        Parameter.choice("clasp", "clasp", "hook", "none").onlyWith("form", "folded", "bent over")));
+                        Parameter.mm("ringMm", "jump rings, inside", 3, 0.5, 20).onlyWith("form", "flat"),
+                        Parameter.choice("clasp", "clasp", "hook", "none")));
     }
 
     /**
@@ -105,9 +106,11 @@ final class DoubleScrollLink extends Pattern {
      * @param scrollMm across a scroll, mm
      * @param gapMm wire between the scrolls, mm
      * @param turnGapMm gap between the turns of a scroll, mm
+     * @param ringMm inside of the rings that join flat ones, mm
      * @param wire the wire
      */
-    private record Link(String form, double foldMm, double scrollMm, double gapMm, double turnGapMm, Wire wire) {
+    private record Link(
+            String form, double foldMm, double scrollMm, double gapMm, double turnGapMm, double ringMm, Wire wire) {
         boolean isFlat() {
             return form.equals("flat");
         }
@@ -121,11 +124,11 @@ final class DoubleScrollLink extends Pattern {
         }
 
         Link gap(double mm) {
-            return new Link(form, foldMm, scrollMm, mm, turnGapMm, wire);
+            return new Link(form, foldMm, scrollMm, mm, turnGapMm, ringMm, wire);
         }
 
         Link scroll(double mm) {
-            return new Link(form, foldMm, mm, gapMm, turnGapMm, wire);
+            return new Link(form, foldMm, mm, gapMm, turnGapMm, ringMm, wire);
         }
 
         /** From the middle of the fold to the middle of its wire, mm. */
@@ -271,7 +274,8 @@ final class DoubleScrollLink extends Pattern {
         /** From a link to the next, pulled straight, mm. */
         double pitchMm() {
             if (isFlat()) {
-                return gapMm + scrollMm;
+                // Pulled straight, a ring bears on the outermost wire of both scrolls from within.
+                return gapMm + scrollMm + ringMm - 2 * thicknessMm();
             }
             Piece piece = Piece.of("Link", Purpose.LINK, List.of(strand(2))).withParts(List.of(), List.of(join()));
             return Chain.of(piece, StrandWork.of(piece, piece.strands().get(0)))
@@ -281,7 +285,10 @@ final class DoubleScrollLink extends Pattern {
 
         /** What a clasp adds to the bracelet where it hangs in the fold, mm: inside of its loop, which sits on the line, to inside of its hook. */
         double claspMm() {
-            return claspLoopMm() + CLASP_RUN_MM + (foldMm + CLASP_WIDER_MM) / 2 + (isOver() ? 0 : foldMm / 2);
+            return claspLoopMm()
+                    + CLASP_RUN_MM
+                    + (foldMm + CLASP_WIDER_MM) / 2
+                    + (isOver() || isFlat() ? 0 : foldMm / 2);
         }
 
         /** Twice its wire: the wire of a fold goes through it and moves. */
@@ -300,8 +307,9 @@ final class DoubleScrollLink extends Pattern {
                 values.number("scrollMm"),
                 values.number("gapMm"),
                 values.number("turnGapMm"),
+                Math.max(values.number("ringMm"), leastRingMm(wire)),
                 wire);
-        boolean clasp = !link.isFlat() && values.word("clasp").equals("hook");
+        boolean clasp = values.word("clasp").equals("hook");
         double joint = values.number("jointMm");
         int links = values.count("links");
         double claspMm = clasp ? link.claspMm() : 0;
@@ -317,18 +325,14 @@ final class DoubleScrollLink extends Pattern {
             }
             case "length" -> {
                 link = link.roomy(told);
-                told.add(String.format(
-                        Locale.ROOT,
-                        "%d links come to about %.0f mm%s.",
-                        links,
-                        links * (link.pitchMm() + joint) + claspMm,
-                        clasp ? " with the clasp" : ""));
+                told.add(comesTo(links, links * (link.pitchMm() + joint) + claspMm, clasp));
             }
             default -> {
                 link = link.roomy(told);
                 double pitch = Math.max(SAME_MM, link.pitchMm() + joint);
                 links = (int) Math.max(
                         1, Math.min(10_000, Math.ceil((values.number("braceletMm") - claspMm) / pitch - 1e-9)));
+                told.add(comesTo(links, links * pitch + claspMm, clasp));
             }
         }
         if (!link.isFlat() && fold > values.number("foldMm")) {
@@ -338,21 +342,32 @@ final class DoubleScrollLink extends Pattern {
                     fold));
         }
         if (link.isFlat()) {
-            told.add("Flat links are joined by jump rings through the outermost turn of each scroll.");
+            told.add(String.format(
+                    Locale.ROOT,
+                    "Jump rings of %.1f mm inside go through the outermost turns of the scrolls%s.",
+                    link.ringMm(),
+                    clasp ? ", the last one is for the hook" : ""));
         }
         if (clasp) {
             told.add(
-                    link.isOver()
-                            ? "The hook of the clasp goes in where the legs of the last link are bent over."
-                            : "The hook of the clasp goes round both legs of the last link, behind its scrolls.");
+                    link.isFlat()
+                            ? "The hook of the clasp goes into the ring of the last link."
+                            : link.isOver()
+                                    ? "The hook of the clasp goes in where the legs of the last link are bent over."
+                                    : "The hook of the clasp goes round both legs of the last link, behind its scrolls.");
         }
         return piece(link, links, clasp, purpose).withNotes(String.join(" ", told));
+    }
+
+    private static String comesTo(int links, double mm, boolean clasp) {
+        return String.format(
+                Locale.ROOT, "%d links come to about %.0f mm%s.", links, mm, clasp ? " with the clasp" : "");
     }
 
     private Piece piece(Link link, int links, boolean clasp, Purpose purpose) {
         Strand strand = link.strand(links);
         if (link.isFlat()) {
-            return Piece.of(title(), purpose, List.of(strand));
+            return flat(link, strand, clasp, purpose);
         }
         List<Strand> strands = new ArrayList<>(List.of(strand));
         List<Join> joins = new ArrayList<>();
@@ -360,14 +375,37 @@ final class DoubleScrollLink extends Pattern {
             joins.add(link.join());
         }
         if (clasp) {
-            strands.add(clasp(link, strand));
+            Strand hook = clasp(link);
+            strands.add(hook.withPlace(hung(hook, strand)));
             joins.add(Join.of("clasp.loop", LINK + ".fold"));
         }
         return Piece.of(title(), purpose, strands).withParts(List.of(), joins);
     }
 
+    /** Both wires of a joint go through a ring, with a little room. */
+    private static double leastRingMm(Wire wire) {
+        return Math.ceil(22 * wire.section().inPlaneMm()) / 10;
+    }
+
+    /** Joined by rings: one between two links, and where there is a clasp one more at the end, for its hook. */
+    private Piece flat(Link link, Strand strand, boolean clasp, Purpose purpose) {
+        int rings = strand.count() - (clasp ? 0 : 1);
+        List<Strand> strands = new ArrayList<>(List.of(strand));
+        List<Join> joins = new ArrayList<>();
+        if (rings > 0) {
+            strands.add(JumpRings.ring(link.ringMm(), link.wire()).times(rings, false, false));
+            joins.add(Join.of("ring.ring", LINK + ".second-scroll"));
+            joins.add(Join.of("ring.ring", LINK + ".first-scroll"));
+        }
+        if (clasp) {
+            strands.add(clasp(link));
+            joins.add(Join.of("clasp.loop", LINK + ".first-scroll"));
+        }
+        return Piece.of(title(), purpose, strands).withParts(List.of(), joins);
+    }
+
     /** A hook of its own wire: its loop, across the line of the hook, hangs in the fold of the first link, its hook goes into the last. */
-    private static Strand clasp(Link link, Strand links) {
+    private static Strand clasp(Link link) {
         List<Element> elements = List.of(
                 Loop.thatOpens("loop", link.claspLoopMm(), Turn.LEFT)
                         .onTheLine()
@@ -376,9 +414,8 @@ final class DoubleScrollLink extends Pattern {
                 Arc.of("hook-bend", link.foldMm() + CLASP_WIDER_MM, CLASP_SWEEP_DEG, Turn.RIGHT),
                 Straight.of("lip", CLASP_LIP_MM),
                 Curl.of("tip-curl", CLASP_CURL_MM, Turn.LEFT));
-        Strand clasp = Strand.of("clasp", "Clasp", link.wire(), elements)
+        return Strand.of("clasp", "Clasp", link.wire(), elements)
                 .withOrder(List.of("tip-curl", "lip", "hook-bend", "run", "loop"));
-        return clasp.withPlace(hung(clasp, links));
     }
 
     /** Where the clasp lies with the inside of its loop in the inside of the fold, its run on the line of the chain. */

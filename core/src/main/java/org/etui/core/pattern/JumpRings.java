@@ -30,13 +30,13 @@ final class JumpRings extends Pattern {
 
     @Override
     Piece build(Values values, Wire wire, Purpose purpose) {
-        Strand strand = Strand.of(
-                        "ring",
-                        "Jump ring",
-                        wire,
-                        List.of(Loop.thatOpens("ring", values.number("insideMm"), Turn.LEFT)))
-                .withAllowance(Allowance.usual().withHandleAt(HandleAt.NONE))
-                .times(values.count("rings"), false, false);
+        Strand strand = ring(values.number("insideMm"), wire).times(values.count("rings"), false, false);
         return Piece.of(title(), purpose, List.of(strand));
+    }
+
+    /** One ring, its inside in mm. */
+    static Strand ring(double insideMm, Wire wire) {
+        return Strand.of("ring", "Jump ring", wire, List.of(Loop.thatOpens("ring", insideMm, Turn.LEFT)))
+                .withAllowance(Allowance.usual().withHandleAt(HandleAt.NONE));
     }
 }

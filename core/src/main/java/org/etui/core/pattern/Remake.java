@@ -35,7 +35,8 @@ public final class Remake {
     }
 
     /**
-     * By its pattern with other measures; colour, what a part is of and what was put to it stay. The pattern's own work is made anew, unless the maker has changed it.
+     * By its pattern with other measures; colour, what a part is of and what was put to it stay. The pattern's own work, parts and joins are made
+     * anew, work unless the maker has changed it.
      *
      * @param measures only those that change
      * @param wire of the pattern's first strand; as it is where empty
@@ -68,11 +69,16 @@ public final class Remake {
                 .withParts(
                         Stream.concat(
                                         made.parts().stream().map(p -> kept(p, piece.parts(), before.parts())),
-                                        piece.parts().stream().filter(p -> !parts.contains(p.id())))
+                                        piece.parts().stream()
+                                                .filter(p -> !parts.contains(p.id())
+                                                        && find(before.parts(), p.id())
+                                                                .isEmpty()))
                                 .toList(),
                         Stream.concat(
                                         made.joins().stream(),
-                                        piece.joins().stream().filter(j -> !joins.contains(j)))
+                                        piece.joins().stream()
+                                                .filter(j -> !joins.contains(j)
+                                                        && !before.joins().contains(j)))
                                 .toList());
     }
 
@@ -98,19 +104,30 @@ public final class Remake {
         return with(piece, measures, wire, OptionalDouble.empty());
     }
 
-    /** What the pattern's own work has become, in its place; what the maker changed or added stays. */
+    /** What the pattern's own work has become, in its order; what the maker changed, added or took out stays so, each after what it came after. */
     private static List<Work> works(List<Work> now, List<Work> before, List<Work> made) {
         List<Work> works = new ArrayList<>();
-        for (Work work : now) {
-            if (!before.contains(work)) {
-                works.add(work);
-            } else {
-                made.stream().filter(m -> m.id().equals(work.id())).forEach(works::add);
+        for (Work work : made) {
+            boolean takenOut = at(before, work.id()) >= 0 && at(now, work.id()) < 0;
+            boolean changed = at(now, work.id()) >= 0 && !before.contains(now.get(at(now, work.id())));
+            if (!takenOut) {
+                works.add(changed ? now.get(at(now, work.id())) : work);
             }
         }
-        Set<String> old = before.stream().map(Work::id).collect(Collectors.toSet());
-        made.stream().filter(m -> !old.contains(m.id())).forEach(works::add);
+        int last = -1;
+        for (Work work : now) {
+            int there = at(works, work.id());
+            if (there < 0 && !before.contains(work)) {
+                works.add(last + 1, work);
+                there = last + 1;
+            }
+            last = there < 0 ? last : there;
+        }
         return works;
+    }
+
+    private static int at(List<Work> works, String id) {
+        return works.stream().map(Work::id).toList().indexOf(id);
     }
 
     /**

@@ -1,6 +1,7 @@
 package org.etui.core.sequence;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.etui.core.element.Element;
@@ -19,15 +20,34 @@ final class HungBeforeClosing implements Precedence {
         List<Joined> joins = course.joins();
         for (int i = 0; i < joins.size(); i++) {
             Joined join = joins.get(i);
+            if (i > 0 && isOfOneRing(joins.get(i - 1), join)) {
+                continue;
+            }
             Optional<Join.How> how = join.how();
             if (join.locked()) {
                 course.locks().add(lock(course.piece(), join));
             } else if (how.filter(h -> h == Join.How.HUNG || h == Join.How.OPENED)
                             .isPresent()
                     || isLaid(join)) {
-                hang(course, join, i);
+                Optional<Joined> next =
+                        Optional.of(i + 1).filter(k -> k < joins.size()).map(joins::get);
+                hang(course, join, next.filter(n -> isOfOneRing(join, n)), i);
             }
         }
+    }
+
+    /** Whether both ends of alike links hang in rings of one kind: each ring is opened once, for one end of both. */
+    private static boolean isOfOneRing(Joined one, Joined other) {
+        return Stream.of(one, other)
+                        .allMatch(j -> j.how().filter(Join.How.OPENED::equals).isPresent())
+                && ring(one).equals(ring(other))
+                && !one.hung().equals(other.hung())
+                && one.hung().strand().equals(other.hung().strand())
+                && one.hung().strand().filter(s -> s.count() > 1).isPresent();
+    }
+
+    private static Joined.Thing ring(Joined join) {
+        return join.hung() == join.a() ? join.b() : join.a();
     }
 
     /** What is neither hung nor put in nor wound round nor set on a pivot: it is only brought together. */
@@ -46,21 +66,28 @@ final class HungBeforeClosing implements Precedence {
                 "Put a loop that opens, or a jump ring, between them.");
     }
 
-    private static void hang(Course course, Joined join, int index) {
+    private static void hang(Course course, Joined join, Optional<Joined> next, int index) {
         Piece piece = course.piece();
         boolean opens = join.how().filter(Join.How.OPENED::equals).isPresent();
         String hung = join.hung().inWords(piece);
-        Joined.Thing in = join.hung() == join.a() ? join.b() : join.a();
+        Joined.Thing in = ring(join);
         String other = in.inWords(piece);
         int times = Math.max(1, Math.min(count(join.a()), count(join.b())) - (join.isOfLinks() ? 1 : 0));
         Draft hang = Draft.whole(
                         "join " + index,
-                        title(join, hung, other) + (times > 1 ? ", " + times + " times" : ""),
+                        next.map(n -> titleOfRings(join)).orElseGet(() -> title(join, hung, other))
+                                + (times > 1 ? ", " + times + " times" : ""),
                         opens ? "two pairs of flat-nose pliers" : "fingers")
                 .kind(Step.Kind.HANG)
-                .about(List.of(join.a().address(), join.b().address()))
-                .text(join.isOfLinks() ? textOfLinks(join, hung, other) : text(join, hung, other, opens))
-                .check(check(join, opens))
+                .about(Stream.concat(
+                                Stream.of(join.a().address(), join.b().address()),
+                                next.map(n -> n.hung().address()).stream())
+                        .toList())
+                .text(
+                        next.isPresent()
+                                ? textOfRings(join, next.get())
+                                : join.isOfLinks() ? textOfLinks(join, hung, other) : text(join, hung, other, opens))
+                .check(check(join, opens, join.isOfLinks() || next.isPresent()))
                 .advice("joins." + index)
                 .shows(Step.Shows.JOINING)
                 .minutes(times * (opens ? Minutes.OPEN_AND_CLOSE + Minutes.HANG : Minutes.HANG));
@@ -114,8 +141,28 @@ final class HungBeforeClosing implements Precedence {
                 + other;
     }
 
-    private static String check(Joined join, boolean opens) {
-        if (join.isOfLinks()) {
+    private static String titleOfRings(Joined join) {
+        return "Join the " + named(join.hung()) + "s with the " + named(ring(join)) + "s";
+    }
+
+    private static String textOfRings(Joined join, Joined next) {
+        String link = named(join.hung());
+        boolean spiral = join.hung().element().filter(e -> !e.hanging().eye()).isPresent();
+        return "Open each " + named(ring(join)) + " sideways, never pull it round; put it through the "
+                + join.hung().element().orElseThrow().label() + " of one " + link + " and the "
+                + next.hung().element().orElseThrow().label() + " of the next, and close it again."
+                + (spiral ? " It goes through the outermost turn: lift that a little where it lies close." : "")
+                + (count(ring(join)) < count(join.hung())
+                        ? ""
+                        : " One goes into the last " + link + " alone, for what closes it.");
+    }
+
+    private static String named(Joined.Thing thing) {
+        return thing.strand().orElseThrow().title().toLowerCase(Locale.ROOT);
+    }
+
+    private static String check(Joined join, boolean opens, boolean links) {
+        if (links) {
             return (opens ? "No light shows at the cuts. " : "")
                     + "Every link hangs freely and faces the way the others do.";
         }

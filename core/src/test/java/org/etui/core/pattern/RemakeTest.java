@@ -21,6 +21,7 @@ import org.etui.core.piece.Part;
 import org.etui.core.piece.Piece;
 import org.etui.core.piece.Source;
 import org.etui.core.piece.Work;
+import org.etui.core.verify.PieceChecks;
 import org.etui.core.wire.Wire;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -41,6 +42,30 @@ class RemakeTest {
 
         assertThat(Remake.inWire(usual, 0, usual.strands().get(0).wire()).strands())
                 .isEqualTo(usual.strands());
+    }
+
+    /** Whatever is chosen, the piece is the one that the pattern makes of it from the start: nothing of the form before stays. */
+    @ParameterizedTest
+    @MethodSource("patterns")
+    void everyChoice_makesWhatThePatternMakesOfIt(Pattern pattern) {
+        Piece usual = pattern.usual();
+
+        for (Parameter parameter : pattern.parameters()) {
+            for (String word : parameter.choices().orElse(List.of())) {
+                Map<String, Object> chosen = Map.of(parameter.name(), word);
+                Piece fresh = pattern.make(chosen, Optional.empty(), Optional.empty());
+                Piece made = Remake.with(usual, chosen, Optional.empty());
+                Piece back = Remake.with(made, Map.of(parameter.name(), parameter.usual()), Optional.empty());
+
+                assertThat(made.strands()).as(word).isEqualTo(fresh.strands());
+                assertThat(made.parts()).as(word).isEqualTo(fresh.parts());
+                assertThat(made.joins()).as(word).isEqualTo(fresh.joins());
+                assertThat(made.work()).as(word).isEqualTo(fresh.work());
+                assertThat(PieceChecks.of(made)).as(word).isEmpty();
+                assertThat(back.joins()).as(word).isEqualTo(usual.joins());
+                assertThat(back.parts()).as(word).isEqualTo(usual.parts());
+            }
+        }
     }
 
     @Test

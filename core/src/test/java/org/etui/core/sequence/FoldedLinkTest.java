@@ -101,12 +101,49 @@ class FoldedLinkTest {
         assertThat(mark.text()).contains("fold starts; ", "second scroll stops").doesNotContain("corner", "shoulder");
     }
 
-    /** A flat link has no fold: each scroll is a step of its own. */
+    /** A flat link has no fold: each scroll is a step of its own, and rings join the links (common practice). */
     @Test
-    void flatLink_windsOneScrollAfterTheOther() {
-        assertThat(formed(links(Map.of("form", "flat"))))
+    void flatLinks_areWoundOneScrollAfterTheOther_andJoinedByRings() {
+        Piece piece = links(Map.of("form", "flat"));
+        Plan plan = plan(piece);
+
+        assertThat(plan.steps())
                 .extracting(Step::title)
-                .containsExactly("Form the first scroll", "Form the second scroll");
+                .containsSubsequence(
+                        "Form the first scroll",
+                        "Form the second scroll",
+                        "Form the ring",
+                        "Join the links with the jump rings, 5 times",
+                        "Hang the first scroll of the link in the loop of the clasp");
+        assertThat(BenchSimulator.follow(piece, plan.steps())).isEmpty();
+        Step joined = plan.steps().stream()
+                .filter(s -> s.title().startsWith("Join"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(joined.text())
+                .contains(
+                        "the second scroll of one link and the first scroll of the next",
+                        "outermost turn",
+                        "last link alone");
+        assertThat(joined.about()).containsExactly("ring.ring", "link.second-scroll", "link.first-scroll");
+    }
+
+    /**
+     * By hand: scrolls of 6 mm stand 31 mm apart from middle to middle, so that a link is 37 mm long; a ring of 3 mm inside bears on a wire of 1 mm at
+     * either side and so adds 1 mm. The clasp: a loop of 2 mm, 3 mm of run, half a bend of 3.9 mm.
+     */
+    @Test
+    void flatLinks_comeToWhatTheirRingsMakeOfThem() {
+        Piece piece = links(Map.of("form", "flat", "find", "length", "links", 5));
+
+        assertThat(piece.notes())
+                .startsWith("5 links come to about " + Math.round(5 * 38 + 2 + 3 + 1.95) + " mm with the clasp.");
+        assertThat(piece.strand("ring").orElseThrow().count()).isEqualTo(5);
+        assertThat(links(Map.of("form", "flat", "clasp", "none", "find", "length", "links", 5))
+                        .strand("ring")
+                        .orElseThrow()
+                        .count())
+                .isEqualTo(4);
     }
 
     /**
