@@ -388,20 +388,44 @@ final class DoubleScrollLink extends Pattern {
     }
 
     /** Joined by rings: one between two links, and where there is a clasp one more at the end, for its hook. */
-    private Piece flat(Link link, Strand strand, boolean clasp, Purpose purpose) {
+    private Piece flat(Link link, Strand loose, boolean clasp, Purpose purpose) {
+        List<Vector3D> middle = drawn(loose, "middle");
+        Vector3D along = middle.get(middle.size() - 1).subtract(middle.get(0));
+        Strand strand = loose.withPlace(Place.turned(-Math.toDegrees(along.getAlpha())));
         int rings = strand.count() - (clasp ? 0 : 1);
         List<Strand> strands = new ArrayList<>(List.of(strand));
         List<Join> joins = new ArrayList<>();
         if (rings > 0) {
-            strands.add(JumpRings.ring(link.ringMm(), link.wire()).times(rings, false, false));
+            Strand ring = JumpRings.ring(link.ringMm(), link.wire()).times(rings, false, false);
+            strands.add(ring.withPlace(inScroll(ring, bears(strand, "second-scroll", Vector3D.PLUS_I), link)));
             joins.add(Join.of("ring.ring", LINK + ".second-scroll"));
             joins.add(Join.of("ring.ring", LINK + ".first-scroll"));
         }
         if (clasp) {
-            strands.add(clasp(link));
+            Strand hook = clasp(link);
+            strands.add(hook.withPlace(
+                    hung(hook, bears(strand, "first-scroll", Vector3D.MINUS_I), Vector3D.MINUS_I)));
             joins.add(Join.of("clasp.loop", LINK + ".first-scroll"));
         }
         return Piece.of(title(), purpose, strands).withParts(List.of(), joins);
+    }
+
+    /** Where wire lies that hangs in the outermost turn of a scroll, pulled that way. */
+    private static Vector3D bears(Strand links, String scroll, Vector3D out) {
+        double rad = Math.toRadians(links.place().rotDeg());
+        Vector3D outermost = drawn(links, scroll).stream()
+                .map(p -> turned(p, rad))
+                .max(Comparator.comparingDouble(out::dotProduct))
+                .orElseThrow();
+        return outermost.subtract(links.wire().section().inPlaneMm(), out);
+    }
+
+    /** Where a ring lies that goes through the outermost turn of the scroll on the right. */
+    private static Place inScroll(Strand ring, Vector3D bears, Link link) {
+        List<Vector3D> round = drawn(ring, "ring");
+        Vector3D middle = round.stream().reduce(Vector3D.ZERO, Vector3D::add).scalarMultiply(1.0 / round.size());
+        double radius = (link.ringMm() + link.thicknessMm()) / 2;
+        return new Place(bears.getX() + radius - middle.getX(), bears.getY() - middle.getY(), 0, 0);
     }
 
     /** A hook of its own wire: its loop, across the line of the hook, hangs in the fold of the first link, its hook goes into the last. */
@@ -428,18 +452,22 @@ final class DoubleScrollLink extends Pattern {
                 .map(p -> p.subtract(middle))
                 .reduce(Vector3D.ZERO, Vector3D::add)
                 .normalize();
+        double linkRad = Math.toRadians(links.place().rotDeg());
+        Vector3D out = turned(points, linkRad);
+        double thickness = clasp.wire().section().inPlaneMm();
+        return hung(clasp, turned(middle, linkRad).add(out.scalarMultiply(begins.distance(ends) / 2 - thickness)), out);
+    }
+
+    /** Where it lies with the far side of its loop in a place and its hook out from there. */
+    private static Place hung(Strand clasp, Vector3D bears, Vector3D out) {
         List<Vector3D> run = drawn(clasp, "run");
         List<Vector3D> loop = drawn(clasp, "loop");
         Vector3D hook = run.get(run.size() - 1);
         Vector3D far =
                 loop.stream().max(Comparator.comparingDouble(hook::distance)).orElseThrow();
-        double thickness = clasp.wire().section().inPlaneMm();
-        double linkRad = Math.toRadians(links.place().rotDeg());
-        Vector3D out = turned(points, linkRad);
-        // The clasp goes on the way the fold points; its loop reaches back over the wire of that.
+        // The clasp goes on the way that it is pulled; its loop reaches back.
         Vector3D away = hook.subtract(run.get(0));
         double turnRad = Math.atan2(out.getY(), out.getX()) - Math.atan2(away.getY(), away.getX());
-        Vector3D bears = turned(middle, linkRad).add(out.scalarMultiply(begins.distance(ends) / 2 - thickness));
         Vector3D at = bears.subtract(turned(far, turnRad));
         return new Place(at.getX(), at.getY(), at.getZ(), Math.IEEEremainder(Math.toDegrees(turnRad), 2 * OVER_DEG));
     }
