@@ -403,8 +403,7 @@ final class DoubleScrollLink extends Pattern {
         }
         if (clasp) {
             Strand hook = clasp(link);
-            strands.add(hook.withPlace(
-                    hung(hook, bears(strand, "first-scroll", Vector3D.MINUS_I), Vector3D.MINUS_I)));
+            strands.add(hook.withPlace(hung(hook, bears(strand, "first-scroll", Vector3D.MINUS_I), Vector3D.MINUS_I)));
             joins.add(Join.of("clasp.loop", LINK + ".first-scroll"));
         }
         return Piece.of(title(), purpose, strands).withParts(List.of(), joins);
