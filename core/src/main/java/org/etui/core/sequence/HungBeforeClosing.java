@@ -20,18 +20,19 @@ final class HungBeforeClosing implements Precedence {
         List<Joined> joins = course.joins();
         for (int i = 0; i < joins.size(); i++) {
             Joined join = joins.get(i);
-            if (i > 0 && isOfOneRing(joins.get(i - 1), join)) {
-                continue;
-            }
             Optional<Join.How> how = join.how();
             if (join.locked()) {
                 course.locks().add(lock(course.piece(), join));
             } else if (how.filter(h -> h == Join.How.HUNG || h == Join.How.OPENED)
                             .isPresent()
                     || isLaid(join)) {
-                Optional<Joined> next =
-                        Optional.of(i + 1).filter(k -> k < joins.size()).map(joins::get);
-                hang(course, join, next.filter(n -> isOfOneRing(join, n)), i);
+                Optional<Joined> next = joins.stream()
+                        .skip(i + 1L)
+                        .limit(1)
+                        .filter(n -> isOfOneRing(join, n))
+                        .findFirst();
+                hang(course, join, next, i);
+                i += next.isPresent() ? 1 : 0;
             }
         }
     }

@@ -12,6 +12,7 @@ import org.etui.core.element.Straight;
 import org.etui.core.metal.Metal;
 import org.etui.core.metal.Temper;
 import org.etui.core.pattern.Patterns;
+import org.etui.core.piece.Join;
 import org.etui.core.piece.Piece;
 import org.etui.core.plan.Plan;
 import org.etui.core.plan.PlanOptions;
@@ -126,6 +127,22 @@ class FoldedLinkTest {
                         "outermost turn",
                         "last link alone");
         assertThat(joined.about()).containsExactly("ring.ring", "link.second-scroll", "link.first-scroll");
+    }
+
+    /** A third thing in the same rings is hung in a step of its own. */
+    @Test
+    void noJoinIsLost_whereMoreThanTwoHangInTheRings() {
+        Piece piece = links(Map.of("form", "flat", "clasp", "none"));
+        Piece more = piece.withParts(
+                piece.parts(),
+                Stream.concat(piece.joins().stream(), Stream.of(Join.of("ring.ring", "link.middle")))
+                        .toList());
+
+        List<String> hung = plan(more).steps().stream()
+                .filter(s -> s.kind() == Step.Kind.HANG)
+                .flatMap(s -> s.about().stream())
+                .toList();
+        assertThat(hung).contains("link.first-scroll", "link.second-scroll", "link.middle");
     }
 
     /**
