@@ -2,10 +2,10 @@ package org.etui.core.piece;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.etui.core.element.Element;
+import org.etui.core.element.Label;
 import org.etui.core.element.Seating;
 import org.etui.core.element.Wrap;
 
@@ -86,7 +86,7 @@ public record Joined(Thing a, Thing b, Optional<Join.How> how, Optional<Thing> c
             String label =
                     element.map(Element::label).or(() -> part.map(Part::label)).orElse(address.replace('-', ' '));
             return strand.isPresent() && piece.strands().size() > 1
-                    ? label + " of the " + strand.get().title().toLowerCase(Locale.ROOT)
+                    ? label + " of " + Label.the(strand.get().title())
                     : label;
         }
     }

@@ -5,6 +5,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.etui.core.element.Element;
+import org.etui.core.element.Label;
 import org.etui.core.piece.Join;
 import org.etui.core.piece.Joined;
 import org.etui.core.piece.Piece;
@@ -26,21 +27,42 @@ final class HungBeforeClosing implements Precedence {
             } else if (how.filter(h -> h == Join.How.HUNG || h == Join.How.OPENED)
                             .isPresent()
                     || isLaid(join)) {
-                Optional<Joined> next = joins.stream()
-                        .skip(i + 1L)
-                        .limit(1)
-                        .filter(n -> isOfOneRing(join, n))
-                        .findFirst();
-                hang(course, join, next, i);
-                i += next.isPresent() ? 1 : 0;
+                List<Joined> more = together(joins, i);
+                hang(course, join, more, i);
+                i += more.size();
             }
         }
     }
 
+    /** The joins after one that are done with it: both ends of links in one ring, or one loop after the other in one part. */
+    private static List<Joined> together(List<Joined> joins, int index) {
+        Joined first = joins.get(index);
+        List<Joined> rest = joins.subList(index + 1, joins.size());
+        return !rest.isEmpty() && isOfOneRing(first, rest.get(0))
+                ? List.of(rest.get(0))
+                : rest.stream().takeWhile(j -> isInOnePart(first, j)).toList();
+    }
+
+    private static boolean areOpened(Joined one, Joined other) {
+        return Stream.of(one, other)
+                .allMatch(j -> j.how().filter(Join.How.OPENED::equals).isPresent());
+    }
+
+    /** Whether loops of two wires are opened for the same part, such as a chain. */
+    private static boolean isInOnePart(Joined one, Joined other) {
+        return areOpened(one, other)
+                && one.hung().part().isPresent()
+                && one.hung().equals(other.hung())
+                && !ring(one).strand().equals(ring(other).strand())
+                && ring(one)
+                        .element()
+                        .map(Element::label)
+                        .equals(ring(other).element().map(Element::label));
+    }
+
     /** Whether both ends of alike links hang in rings of one kind: each ring is opened once, for one end of both. */
     private static boolean isOfOneRing(Joined one, Joined other) {
-        return Stream.of(one, other)
-                        .allMatch(j -> j.how().filter(Join.How.OPENED::equals).isPresent())
+        return areOpened(one, other)
                 && ring(one).equals(ring(other))
                 && !one.hung().equals(other.hung())
                 && one.hung().strand().equals(other.hung().strand())
@@ -67,28 +89,20 @@ final class HungBeforeClosing implements Precedence {
                 "Put a loop that opens, or a jump ring, between them.");
     }
 
-    private static void hang(Course course, Joined join, Optional<Joined> next, int index) {
-        Piece piece = course.piece();
+    private static void hang(Course course, Joined join, List<Joined> more, int index) {
         boolean opens = join.how().filter(Join.How.OPENED::equals).isPresent();
-        String hung = join.hung().inWords(piece);
-        Joined.Thing in = ring(join);
-        String other = in.inWords(piece);
-        int times = Math.max(1, Math.min(count(join.a()), count(join.b())) - (join.isOfLinks() ? 1 : 0));
-        Draft hang = Draft.whole(
-                        "join " + index,
-                        next.map(n -> titleOfRings(join)).orElseGet(() -> title(join, hung, other))
-                                + (times > 1 ? ", " + times + " times" : ""),
-                        opens ? "two pairs of flat-nose pliers" : "fingers")
+        Piece piece = course.piece();
+        Said said = more.isEmpty() ? Said.of(piece, join, opens) : Said.ofMore(join, more);
+        int times = more.isEmpty() || isOfOneRing(join, more.get(0)) ? times(join) : 1 + more.size();
+        Draft hang = Draft.whole("join " + index, said.title(), opens ? "two pairs of flat-nose pliers" : "fingers")
                 .kind(Step.Kind.HANG)
                 .about(Stream.concat(
                                 Stream.of(join.a().address(), join.b().address()),
-                                next.map(n -> n.hung().address()).stream())
+                                more.stream().flatMap(m -> Stream.of(m.a().address(), m.b().address())))
+                        .distinct()
                         .toList())
-                .text(
-                        next.isPresent()
-                                ? textOfRings(join, next.get())
-                                : join.isOfLinks() ? textOfLinks(join, hung, other) : text(join, hung, other, opens))
-                .check(check(join, opens, join.isOfLinks() || next.isPresent()))
+                .text(said.text())
+                .check(said.check())
                 .advice("joins." + index)
                 .shows(Step.Shows.JOINING)
                 .minutes(times * (opens ? Minutes.OPEN_AND_CLOSE + Minutes.HANG : Minutes.HANG));
@@ -114,8 +128,10 @@ final class HungBeforeClosing implements Precedence {
             }
         } else {
             course.add(hang);
-            Stream.of(join.a(), join.b())
+            Stream.concat(Stream.of(join), more.stream())
+                    .flatMap(j -> Stream.of(j.a(), j.b()))
                     .flatMap(t -> t.strand().stream())
+                    .distinct()
                     .flatMap(s -> course.last(s.id()).stream())
                     .forEach(hang::after);
         }
@@ -134,6 +150,64 @@ final class HungBeforeClosing implements Precedence {
                 : course.last(strand.get().id()).stream().toList();
     }
 
+    private static int times(Joined join) {
+        return Math.max(1, Math.min(count(join.a()), count(join.b())) - (join.isOfLinks() ? 1 : 0));
+    }
+
+    /** What is said of a step. */
+    private record Said(String title, String text, String check) {
+        static Said of(Piece piece, Joined join, boolean opens) {
+            String hung = join.hung().inWords(piece);
+            String other = ring(join).inWords(piece);
+            return new Said(
+                    HungBeforeClosing.title(join, hung, other) + timesText(times(join)),
+                    join.isOfLinks()
+                            ? textOfLinks(join, hung, other)
+                            : HungBeforeClosing.text(join, hung, other, opens),
+                    HungBeforeClosing.check(join, opens));
+        }
+
+        static Said ofMore(Joined join, List<Joined> more) {
+            return isOfOneRing(join, more.get(0)) ? ofRings(join, more.get(0)) : ofDrops(join, more);
+        }
+
+        /** Both ends of alike links in rings. */
+        private static Said ofRings(Joined join, Joined next) {
+            String link = named(join.hung());
+            String ring = named(ring(join));
+            boolean spiral =
+                    join.hung().element().filter(e -> !e.hanging().eye()).isPresent();
+            return new Said(
+                    "Join the " + link + "s with the " + ring + "s" + timesText(times(join)),
+                    "Open each " + ring + " sideways, never pull it round; put it through the "
+                            + join.hung().element().orElseThrow().label() + " of one " + link + " and the "
+                            + next.hung().element().orElseThrow().label() + " of the next, and close it again."
+                            + (spiral
+                                    ? " It goes through the outermost turn: lift that a little where it lies close."
+                                    : "")
+                            + (count(ring(join)) < count(join.hung())
+                                    ? ""
+                                    : " One goes into the last " + link + " alone, for what closes it."),
+                    LINKS_HANG);
+        }
+
+        /** One after the other in a part. */
+        private static Said ofDrops(Joined join, List<Joined> more) {
+            String part = join.hung().part().orElseThrow().label();
+            String loop = ring(join).element().orElseThrow().label();
+            return new Said(
+                    "Hang " + (1 + more.size()) + " drops in the " + part,
+                    "Lay them out in a row first. From " + Label.the(named(ring(join))) + " to "
+                            + Label.the(named(ring(more.get(more.size() - 1)))) + ": open the " + loop
+                            + " sideways, never pull it round, hang it in and close it again.",
+                    "No light shows at the cuts; they hang in order and face one way.");
+        }
+
+        private static String timesText(int times) {
+            return times > 1 ? ", " + times + " times" : "";
+        }
+    }
+
     private static String title(Joined join, String hung, String other) {
         if (join.isOfLinks()) {
             return "Hang each link in the one before";
@@ -142,30 +216,16 @@ final class HungBeforeClosing implements Precedence {
                 + other;
     }
 
-    private static String titleOfRings(Joined join) {
-        return "Join the " + named(join.hung()) + "s with the " + named(ring(join)) + "s";
-    }
-
-    private static String textOfRings(Joined join, Joined next) {
-        String link = named(join.hung());
-        boolean spiral = join.hung().element().filter(e -> !e.hanging().eye()).isPresent();
-        return "Open each " + named(ring(join)) + " sideways, never pull it round; put it through the "
-                + join.hung().element().orElseThrow().label() + " of one " + link + " and the "
-                + next.hung().element().orElseThrow().label() + " of the next, and close it again."
-                + (spiral ? " It goes through the outermost turn: lift that a little where it lies close." : "")
-                + (count(ring(join)) < count(join.hung())
-                        ? ""
-                        : " One goes into the last " + link + " alone, for what closes it.");
-    }
-
     private static String named(Joined.Thing thing) {
         return thing.strand().orElseThrow().title().toLowerCase(Locale.ROOT);
     }
 
-    private static String check(Joined join, boolean opens, boolean links) {
-        if (links) {
-            return (opens ? "No light shows at the cuts. " : "")
-                    + "Every link hangs freely and faces the way the others do.";
+    private static final String LINKS_HANG =
+            "No light shows at the cuts. Every link hangs freely and faces the way the others do.";
+
+    private static String check(Joined join, boolean opens) {
+        if (join.isOfLinks()) {
+            return opens ? LINKS_HANG : "Every link hangs freely and faces the way the others do.";
         }
         if (opens) {
             return "No light shows at the cut, and both move freely.";

@@ -54,6 +54,19 @@ class StrungTest {
                                 : between + (between > 1 ? " beads" : " bead") + " between two");
     }
 
+    /** In a chain each opens its own loop: one step for all of them, in their order (common practice). */
+    @Test
+    void drops_areHungInAChainOneAfterTheOther() {
+        Piece piece = drops(Map.of("strung", "chain"));
+        List<Step> hung =
+                steps(piece).stream().filter(s -> s.kind() == Step.Kind.HANG).toList();
+
+        assertThat(hung).extracting(Step::title).containsExactly("Hang 7 drops in the chain");
+        assertThat(hung.get(0).text()).contains("From drop 1 to drop 7: open the loop sideways");
+        assertThat(hung.get(0).about()).hasSize(8).contains("chain", "drop-1.loop", "drop-7.loop");
+        assertThat(BenchSimulator.follow(piece, steps(piece))).isEmpty();
+    }
+
     /** By hand: six gaps of a 4 mm bead and a 1.02 mm wire, the last wire, and 1 mm to move. */
     @Test
     void bar_isAsLongAsWhatIsStrungOnIt() {
