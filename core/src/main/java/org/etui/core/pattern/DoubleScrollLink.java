@@ -58,6 +58,9 @@ final class DoubleScrollLink extends Pattern {
     /** The clasp: run, how much wider than a fold its hook is, lip and curl, mm (engineering estimates). */
     private static final double CLASP_RUN_MM = 3;
 
+    /** Two wires go through a ring, with a tenth of them to move (engineering estimate), in thicknesses. */
+    private static final double LEAST_RING = 2.2;
+
     private static final double CLASP_WIDER_MM = 1.5;
     private static final double CLASP_SWEEP_DEG = 200;
     private static final double CLASP_LIP_MM = 2;
@@ -382,9 +385,8 @@ final class DoubleScrollLink extends Pattern {
         return Piece.of(title(), purpose, strands).withParts(List.of(), joins);
     }
 
-    /** Both wires of a joint go through a ring, with a little room. */
     private static double leastRingMm(Wire wire) {
-        return Math.ceil(22 * wire.section().inPlaneMm()) / 10;
+        return Math.ceil(10 * LEAST_RING * wire.section().inPlaneMm()) / 10;
     }
 
     /** Joined by rings: one between two links, and where there is a clasp one more at the end, for its hook. */

@@ -10,6 +10,6 @@ public enum HandleAt {
     BOTH,
     /** Neither. */
     NONE,
-    /** Neither: the wire stays on the spool, which is held, and is clipped off when the other end is formed. */
+    /** Neither: the wire stays on the spool, which is held, and is clipped off when the other end is formed; of several wires each is cut first. */
     SPOOL
 }

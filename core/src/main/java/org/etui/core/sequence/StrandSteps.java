@@ -199,7 +199,7 @@ final class StrandSteps {
         if (!marks.isEmpty()) {
             Draft mark = whole(Step.Kind.MARK, "mark", "Mark the wire", "fine marker, steel rule")
                     .shows(Step.Shows.MARKS)
-                    .text(markText(marks) + oneByOne())
+                    .text(markText(marks))
                     .check("Every mark measured from the same end, none added up.")
                     .minutes(count * Minutes.marking(marks.size()));
             add(work.handleAt() == HandleAt.SPOOL ? mark.state(0) : mark);
@@ -223,12 +223,6 @@ final class StrandSteps {
         }
     }
 
-    private String oneByOne() {
-        return work.handleAt() == HandleAt.SPOOL && work.strand().count() > 1
-                ? " One after the other: each is formed at its free end and clipped off before the next is marked."
-                : "";
-    }
-
     private void cut() {
         int count = work.strand().count();
         String times = count > 1 ? count + " × " : "";
@@ -250,7 +244,6 @@ final class StrandSteps {
 
     /** Off the spool, when the end that was free is formed (common practice for small links: the long wire is what is held). */
     private void clip(int state) {
-        int count = work.strand().count();
         add(whole(Step.Kind.TRIM, "clip", "Clip it off the spool", cutters())
                 .shows(Step.Shows.STATES)
                 .text(
@@ -258,7 +251,7 @@ final class StrandSteps {
                 .alone(" " + stretchText())
                 .check("The cut is flush.")
                 .caution(EYES)
-                .minutes(count * Minutes.CUT_A_WIRE)
+                .minutes(Minutes.CUT_A_WIRE)
                 .state(state));
         dressCut();
     }

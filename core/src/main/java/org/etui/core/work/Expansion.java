@@ -66,7 +66,7 @@ record Expansion(
      * @throws BadInput if that is too much, or the strand cannot be made as it is meant
      */
     static Expansion of(Piece piece, Strand strand, Fibres bought, Effort effort, Seats seats, Hand hand) {
-        HandleAt handleAt = strand.allowance().handleAt().orElseGet(() -> endFormedLast(strand));
+        HandleAt handleAt = handleAt(strand);
         List<Operation> works = new Order(piece, strand).operations();
         List<Run> runs = elementRuns(piece, strand, bought, works, effort, seats);
         effort.work(strand, runs, works);
@@ -95,6 +95,14 @@ record Expansion(
                 stretch,
                 handleAt,
                 hand);
+    }
+
+    /** Several wires are cut first and then worked step by step: only a single one is left on the spool (common practice). */
+    private static HandleAt handleAt(Strand strand) {
+        return strand.allowance()
+                .handleAt()
+                .map(at -> at == HandleAt.SPOOL && strand.count() > 1 ? HandleAt.NONE : at)
+                .orElseGet(() -> endFormedLast(strand));
     }
 
     /** Before what is rolled from the end that is on the spool till then; after all where nothing is. */

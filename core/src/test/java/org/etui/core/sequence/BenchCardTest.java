@@ -138,6 +138,17 @@ class BenchCardTest {
                 .isEqualTo(link.amount().cutLengthMm());
     }
 
+    /** Several are worked step by step, so that they are cut first (common practice). */
+    @Test
+    void severalFigureEights_areCutFirst() {
+        Piece one = Patterns.find("figure-eight").orElseThrow().usual();
+        Piece many = one.withStrands(List.of(one.strands().get(0).times(20, false, false)));
+
+        List<Step> steps = Planner.plan(many, PlanOptions.USUAL).steps();
+        assertThat(steps).extracting(Step::title).contains("Cut 20 × 35 mm").doesNotContain("Clip it off the spool");
+        assertThat(BenchSimulator.follow(many, steps)).isEmpty();
+    }
+
     @Test
     void inches_areWrittenAsFractions() {
         Plan plan = Planner.plan(CLASP, new PlanOptions(PlanOptions.States.LAST, new LengthFormat(Units.IN)));

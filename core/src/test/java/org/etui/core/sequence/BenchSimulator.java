@@ -102,7 +102,7 @@ final class BenchSimulator {
     /** Whether it is rolled from the end that was on the spool: it can be formed when it is clipped off, and not before. */
     private boolean isAtTheSpool(String address) {
         return piece.strands().stream()
-                .filter(s -> s.allowance().handleAt().equals(Optional.of(HandleAt.SPOOL)))
+                .filter(s -> s.count() == 1 && s.allowance().handleAt().equals(Optional.of(HandleAt.SPOOL)))
                 .map(s -> s.elements().get(s.elements().size() - 1))
                 .anyMatch(e -> e.isRolledFromItsEnd() && address.endsWith("." + e.id()));
     }
